@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Document;
+
+use RushHold\Faults\MissingField;
+use RushHold\Faults\UnknownChoice;
+use RushHold\Faults\WrongType;
+
+/** Typed access to one object of a JSON document; every miss is a fault that names the whole path. */
+final readonly class Reader
+{
+    /** @param array<mixed> $fields */
+    private function __construct(private array $fields, private string $path) {}
+
+    /** @param array<mixed> $fields */
+    public static function of(array $fields, string $path = ''): self
+    {
+        return new self($fields, $path);
+    }
+
+    public function inside(string $name): self
+    {
+        $value = $this->need($name);
+
+        return is_array($value) ? new self($value, $this->path($name)) : throw WrongType::of($this->path($name), $value, 'an object');
+    }
+
+    public function number(string $name): float
+    {
+        $value = $this->need($name);
+
+        return is_int($value) || is_float($value) ? (float) $value : throw WrongType::of($this->path($name), $value, 'a number');
+    }
+
+    public function whole(string $name): int
+    {
+        $value = $this->number($name);
+
+        return floor($value) === $value ? (int) $value : throw WrongType::of($this->path($name), $value, 'a whole number');
+    }
+
+    public function text(string $name): string
+    {
+        $value = $this->need($name);
+
+        return is_string($value) ? $value : throw WrongType::of($this->path($name), $value, 'text');
+    }
+
+    public function flag(string $name): bool
+    {
+        $value = $this->need($name);
+
+        return is_bool($value) ? $value : throw WrongType::of($this->path($name), $value, 'true or false');
+    }
+
+    /** @return list<mixed> */
+    public function items(string $name): array
+    {
+        $value = $this->need($name);
+
+        return is_array($value) ? array_values($value) : throw WrongType::of($this->path($name), $value, 'a list');
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    public function choice(string $name, string $enum): \BackedEnum
+    {
+        return $this->known($this->need($name), $enum, $this->path($name));
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return list<T>
+     */
+    public function choices(string $name, string $enum): array
+    {
+        $found = [];
+        foreach ($this->items($name) as $at => $item) {
+            $found[] = $this->known($item, $enum, $this->path($name).'.'.$at);
+        }
+
+        return $found;
+    }
+
+    /** @return list<float> */
+    public function numbers(string $name): array
+    {
+        $found = [];
+        foreach ($this->items($name) as $at => $item) {
+            $found[] = is_int($item) || is_float($item) ? (float) $item : throw WrongType::of($this->path($name).'.'.$at, $item, 'a number');
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> the names of the fields there are */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->fields));
+    }
+
+    public function path(string $name): string
+    {
+        return $this->path === '' ? $name : $this->path.'.'.$name;
+    }
+
+    private function need(string $name): mixed
+    {
+        return array_key_exists($name, $this->fields) ? $this->fields[$name] : throw MissingField::named($this->path($name));
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    private function known(mixed $value, string $enum, string $path): \BackedEnum
+    {
+        $found = is_string($value) ? $enum::tryFrom($value) : null;
+
+        return $found ?? throw UnknownChoice::of($path, $value, array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Faults;
+
+/** Something that was to be JSON and is not. */
+final class UnreadableDocument extends Fault
+{
+    public static function because(string $what, string $reason): self
+    {
+        return new self('', null, 'a JSON object', sprintf('%s cannot be read as JSON: %s.', $what, $reason));
+    }
+}

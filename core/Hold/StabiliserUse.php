@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+/** What the stabiliser does. */
+enum StabiliserUse: string
+{
+    /** Nothing. */
+    case Off = 'off';
+
+    /** Steadies every direction. */
+    case On = 'on';
+
+    /** Leaves the pan alone and steadies the rest. */
+    case Panning = 'panning';
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Kit;
+
+use RushHold\Document\Reader;
+use RushHold\Faults\NoUsableFocusMode;
+use RushHold\Guard;
+use RushHold\Optics\Sensor;
+
+/** A camera body: its sensor, its speed, and what its autofocus offers. */
+final readonly class Body
+{
+    /**
+     * @param  list<AfArea>  $areas
+     * @param  list<FocusMode>  $modes
+     * @param  list<Detection>  $detects
+     * @param  list<AfArea>  $eyeDetectionAreas
+     * @param  list<float>  $holdLevelsS  waiting time of each level of the hold dial; empty when the body has no such dial
+     */
+    private function __construct(
+        public Sensor $sensor,
+        public float $fps,
+        public float $afLagS,
+        public float $shortestShutterS,
+        public AfSensor $afSensor,
+        public array $areas,
+        public array $modes,
+        public array $detects,
+        public array $eyeDetectionAreas,
+        public array $holdLevelsS,
+        public bool $hasPace,
+        public bool $hasPick,
+    ) {}
+
+    /** @throws \RushHold\Faults\Fault naming the first field that is amiss */
+    public static function read(Reader $body): self
+    {
+        $modes = $body->choices('modes', FocusMode::class);
+        if (array_diff(array_column($modes, 'value'), [FocusMode::AutoSwitch->value]) === []) {
+            throw NoUsableFocusMode::among(array_column($modes, 'value'));
+        }
+
+        return new self(
+            Sensor::of($body->number('sensor_width_mm'), $body->number('sensor_height_mm'), $body->whole('pixels_wide')),
+            Guard::above('body.fps', $body->number('fps'), 0.0),
+            Guard::notNegative('body.af_lag_s', $body->number('af_lag_s'), 's'),
+            Guard::above('body.shortest_shutter_s', $body->number('shortest_shutter_s'), 0.0, 's'),
+            $body->choice('af_sensor', AfSensor::class),
+            $body->choices('areas', AfArea::class),
+            $modes,
+            $body->choices('detects', Detection::class),
+            $body->choices('eye_detection_areas', AfArea::class),
+            $body->numbers('hold_levels_s'),
+            $body->flag('has_pace'),
+            $body->flag('has_pick'),
+        );
+    }
+
+    public function offers(FocusMode $mode): bool
+    {
+        return in_array($mode, $this->modes, true);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Kit;
+
+use RushHold\Document\Reader;
+use RushHold\Guard;
+use RushHold\Optics\ThinLens;
+
+/** A body, a lens and a converter in use together ("kit/1"). */
+final readonly class Kit
+{
+    private function __construct(public Body $body, public Lens $lens, public float $converter) {}
+
+    /**
+     * @param  array<mixed>  $document  a kit/1 document
+     *
+     * @throws \RushHold\Faults\Fault naming the first field that is amiss
+     */
+    public static function fromArray(array $document): self
+    {
+        $kit = Reader::of($document);
+
+        return new self(
+            Body::read($kit->inside('body')),
+            Lens::read($kit->inside('lens')),
+            Guard::between('converter', $kit->number('converter'), 1.0, 4.0),
+        );
+    }
+
+    /** Focal length in mm with the converter: f ← k·f. */
+    public function focalMm(): float
+    {
+        return $this->lens->focalMm * $this->converter;
+    }
+
+    /** Widest f-number with the converter: N ← k·N. */
+    public function widestF(): float
+    {
+        return $this->lens->widestF * $this->converter;
+    }
+
+    public function optic(): ThinLens
+    {
+        return ThinLens::ofFocalLength($this->focalMm());
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Kit;
+
+use RushHold\Document\Reader;
+use RushHold\Faults\FocalOutsideZoom;
+use RushHold\Guard;
+
+/** A lens by its markings, without converter. */
+final readonly class Lens
+{
+    /** @param list<array{float, ?float}> $limiterM ranges of the limiter switch in metres, null at infinity */
+    private function __construct(
+        public float $focalMm,
+        public float $focalMinMm,
+        public float $focalMaxMm,
+        public float $widestF,
+        public float $closestM,
+        public float $stabiliserStops,
+        public array $limiterM,
+        public bool $zoom,
+    ) {}
+
+    /** @throws \RushHold\Faults\Fault naming the first field that is amiss */
+    public static function read(Reader $lens): self
+    {
+        $focalMm = Guard::above('lens.focal_mm', $lens->number('focal_mm'), 0.0, 'mm');
+        $leastMm = Guard::above('lens.focal_min_mm', $lens->number('focal_min_mm'), 0.0, 'mm');
+        $mostMm = Guard::between('lens.focal_max_mm', $lens->number('focal_max_mm'), $leastMm, 1e5, 'mm');
+        if ($focalMm < $leastMm || $focalMm > $mostMm) {
+            throw FocalOutsideZoom::at($focalMm, $leastMm, $mostMm);
+        }
+
+        return new self(
+            $focalMm,
+            $leastMm,
+            $mostMm,
+            Guard::above('lens.widest_f', $lens->number('widest_f'), 0.0),
+            Guard::above('lens.closest_m', $lens->number('closest_m'), $focalMm / 1000, 'm'),
+            Guard::notNegative('lens.stabiliser_stops', $lens->number('stabiliser_stops')),
+            self::limiter($lens),
+            $lens->flag('zoom'),
+        );
+    }
+
+    /** @return list<array{float, ?float}> */
+    private static function limiter(Reader $lens): array
+    {
+        $ranges = [];
+        foreach ($lens->items('limiter_m') as $at => $range) {
+            $ends = Reader::of(is_array($range) ? $range : [], 'lens.limiter_m.'.$at);
+            $nearM = $ends->number('0');
+            $ranges[] = [
+                Guard::above('lens.limiter_m.'.$at.'.0', $nearM, 0.0, 'm'),
+                is_array($range) && ($range[1] ?? null) === null ? null : Guard::above('lens.limiter_m.'.$at.'.1', $ends->number('1'), $nearM, 'm'),
+            ];
+        }
+
+        return $ranges;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Optics;
+
+use RushHold\Guard;
+
+/** The sensor's size and how finely it samples. */
+final readonly class Sensor
+{
+    private function __construct(public float $widthMm, public float $heightMm, public int $pixelsWide) {}
+
+    /** @throws \RushHold\Faults\NumberOutOfRange unless all three are above zero */
+    public static function of(float $widthMm, float $heightMm, int $pixelsWide): self
+    {
+        Guard::above('body.pixels_wide', $pixelsWide, 0.0);
+
+        return new self(
+            Guard::above('body.sensor_width_mm', $widthMm, 0.0, 'mm'),
+            Guard::above('body.sensor_height_mm', $heightMm, 0.0, 'mm'),
+            $pixelsWide,
+        );
+    }
+
+    public function diagonalMm(): float
+    {
+        return hypot($this->widthMm, $this->heightMm);
+    }
+
+    /** Distance from pixel to pixel in mm. */
+    public function pitchMm(): float
+    {
+        return $this->widthMm / $this->pixelsWide;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Optics;
+
+/** How sharp is sharp: the largest blur on the sensor that still counts. Ordered from strict to lenient by {@see softer()}. */
+enum SharpnessStandard: string
+{
+    /** Good on a screen or a page: 0.030 mm on a sensor of 43.27 mm diagonal, in proportion on others. */
+    case Share = 'share';
+
+    /** Feathers and stitching hold up in a large print: 0.015 mm on a sensor of 43.27 mm diagonal, in proportion on others. */
+    case Detail = 'detail';
+
+    /** Sharp at full magnification: two pixel pitches. */
+    case Pixel = 'pixel';
+
+    /** The largest blur in mm on this sensor. */
+    public function limitMm(Sensor $sensor): float
+    {
+        return match ($this) {
+            self::Share => 0.030 * $sensor->diagonalMm() / 43.27,
+            self::Detail => 0.015 * $sensor->diagonalMm() / 43.27,
+            self::Pixel => 2 * $sensor->pitchMm(),
+        };
+    }
+
+    /** The next standard that allows more blur on this sensor, or null when there is none. */
+    public function softer(Sensor $sensor): ?self
+    {
+        foreach ([self::Detail, self::Share] as $next) {
+            if ($next !== $this && $next->limitMm($sensor) > $this->limitMm($sensor)) {
+                return $next;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rush;
+
+/** Others who pass between. */
+enum Crossers: string
+{
+    /** Nobody. */
+    case None = 'none';
+
+    /** Now and then. */
+    case Occasional = 'occasional';
+
+    /** All the time. */
+    case Frequent = 'frequent';
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rush;
+
+/** Contrast of the target itself. */
+enum Detail: string
+{
+    /** Plain: one tone, or dark. */
+    case Low = 'low';
+
+    /** Some markings. */
+    case Medium = 'medium';
+
+    /** Lettering, stripes, strong markings. */
+    case High = 'high';
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rush;
+
+/** Where the subject comes in. */
+enum Entry: string
+{
+    /** Anywhere. */
+    case Any = 'any';
+
+    /** From the left. */
+    case Left = 'left';
+
+    /** From the right. */
+    case Right = 'right';
+
+    /** From below: it rises. */
+    case Below = 'below';
+}

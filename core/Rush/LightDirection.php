@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rush;
+
+/** Where the light comes from. */
+enum LightDirection: string
+{
+    /** From behind the camera. */
+    case Front = 'front';
+
+    /** From the side. */
+    case Side = 'side';
+
+    /** From behind the subject. */
+    case Back = 'back';
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rush;
+
+use RushHold\Kit\Detection;
+use RushHold\Motion\Gait;
+
+/** What is usual for one kind of subject. The rush may override every number. */
+final readonly class SubjectKind
+{
+    /**
+     * @param  string  $id  catalogue id as in rush/1
+     * @param  string  $words  as it stands in a sentence, with its article
+     * @param  Span  $lengthM  the length that matters in the frame, in metres
+     * @param  Span  $speedMps  own speed in m/s
+     * @param  Span  $limbMps  speed of wing tips, hands, hooves or wheels against the body, in m/s
+     * @param  string  $limbs  what those are called
+     */
+    public function __construct(
+        public string $id,
+        public string $words,
+        public Family $family,
+        public Detection $detection,
+        public Gait $gait,
+        public Span $lengthM,
+        public Span $speedMps,
+        public Span $limbMps,
+        public string $limbs,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id, 'words' => $this->words, 'family' => $this->family->value, 'detection' => $this->detection->value,
+            'gait' => $this->gait->value, 'length_m' => $this->lengthM->toArray(), 'speed_mps' => $this->speedMps->toArray(),
+            'limb_speed_mps' => $this->limbMps->toArray(), 'limbs' => $this->limbs,
+        ];
+    }
+}
