@@ -15,10 +15,13 @@ use RushHold\Motion\Support;
  *
  * A plan lists those it rested on. A person may change any of them; what is not changed keeps its default.
  */
-final readonly class Assumptions
+final class Assumptions
 {
+    /** @var ?array<string, Assumption> */
+    private static ?array $all = null;
+
     /** @param array<string, float> $changed */
-    private function __construct(private array $changed) {}
+    private function __construct(private readonly array $changed) {}
 
     public static function defaults(): self
     {
@@ -81,9 +84,7 @@ final readonly class Assumptions
     /** @return array<string, Assumption> */
     public static function all(): array
     {
-        static $all = null;
-
-        return $all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs()], null, 'name');
+        return self::$all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs()], null, 'name');
     }
 
     /** @return list<Assumption> */

@@ -32,16 +32,16 @@ enum Units: string
         };
     }
 
-    /** A speed, to three figures: "9 m/s", "20.1 mph". */
-    public function speed(float $mps): string
+    /** A speed: "9 m/s", "20.1 mph". */
+    public function speed(float $mps, int $figures = 3): string
     {
-        return $this === self::Imperial ? self::figures($mps / 0.44704).' mph' : self::figures($mps).' m/s';
+        return $this === self::Imperial ? self::figures($mps / 0.44704, $figures).' mph' : self::figures($mps, $figures).' m/s';
     }
 
     /** A shutter as it is engraved: "1/3200", "0.5 s"; anything between is told to two figures. */
     public static function shutter(float $seconds): string
     {
-        return $seconds < 0.3 ? '1/'.self::figures(1 / $seconds, $seconds < 0.001 ? 4 : 3) : self::figures($seconds).' s';
+        return $seconds < 0.3 ? '1/'.self::figures(1 / $seconds) : self::figures($seconds).' s';
     }
 
     /** A time to two figures: "0.15 s". */
@@ -59,11 +59,11 @@ enum Units: string
     /** A number to so many significant figures, without trailing noughts after the point. */
     public static function figures(float $number, int $figures = 3): string
     {
-        if ($number == 0.0 || ! is_finite($number)) {
+        if ($number === 0.0 || ! is_finite($number)) {
             return is_finite($number) ? '0' : 'infinity';
         }
-        $decimals = max(0, $figures - 1 - (int) floor(log10(abs($number))));
-        $text = number_format($number, $decimals, '.', '');
+        $decimals = $figures - 1 - (int) floor(log10(abs($number)));
+        $text = number_format(round($number, $decimals), max(0, $decimals), '.', '');
 
         return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
     }

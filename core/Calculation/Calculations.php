@@ -18,6 +18,9 @@ use RushHold\Technique\Trap;
 /** Every calculation that can be asked for by name. */
 final class Calculations
 {
+    /** @var ?array<string, Calculation> */
+    private static ?array $all = null;
+
     /** @throws UnknownCalculation */
     public static function named(string $name): Calculation
     {
@@ -27,9 +30,7 @@ final class Calculations
     /** @return array<string, Calculation> */
     public static function all(): array
     {
-        static $all = null;
-
-        return $all ??= array_column([...self::optics(), ...self::motion(), ...self::technique()], null, 'name');
+        return self::$all ??= array_column([...self::optics(), ...self::motion(), ...self::technique()], null, 'name');
     }
 
     /** @return list<Calculation> */

@@ -76,13 +76,14 @@ final readonly class DocumentChecker
     /** @return list<Fault> */
     private static function faults(ValidationError $error, string $under): array
     {
-        $path = array_map(static fn (mixed $step): string => is_scalar($step) ? (string) $step : '', $error->data()->fullPath());
+        $path = array_map(strval(...), $error->data()->fullPath());
         $field = implode('.', [...($under === '' ? [] : [$under]), ...$path]);
         $own = match ($error->keyword()) {
             'required' => array_map(static fn (string $name): Fault => MissingField::named(self::join($field, $name)), self::strings($error->args()['missing'] ?? [])),
             'additionalProperties' => self::unknown($error, $field),
             default => $error->subErrors() === [] ? [self::valueFault($error, $field)] : [],
         };
+        /** @var ValidationError $below */
         foreach ($error->subErrors() as $below) {
             // a field that failed on its own account is reported by the schema library as unknown too
             if ($error->keyword() !== 'additionalProperties') {
@@ -115,9 +116,7 @@ final readonly class DocumentChecker
 
         return match ($error->keyword()) {
             'minimum', 'maximum' => NumberOutOfRange::of($field, is_numeric($value) ? (float) $value : NAN, $least, $most),
-            'enum' => UnknownChoice::of($field, $value, array_map(
-                static fn (mixed $word): string => is_string($word) ? $word : 'null', is_array($schema->enum ?? null) ? $schema->enum : [],
-            )),
+            'enum' => UnknownChoice::of($field, $value, self::strings($schema->enum ?? [])),
             'const' => UnknownChoice::of($field, $value, [is_string($schema->const ?? null) ? $schema->const : '']),
             'minLength', 'maxLength' => TextOutOfBounds::of($field, $value, self::bounds($schema->minLength ?? 0, $schema->maxLength ?? null, 'characters')),
             'minItems', 'maxItems' => TextOutOfBounds::of($field, $value, self::bounds($schema->minItems ?? 0, $schema->maxItems ?? null, 'entries')),

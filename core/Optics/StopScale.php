@@ -32,12 +32,17 @@ final class StopScale
     /** How near a lens's widest aperture must come to an engraved value to be called by it. */
     private const SAME_STOP = 1.03;
 
+    /** @var ?list<float> */
+    private static ?array $shutters = null;
+
+    /** @var ?list<int> */
+    private static ?array $isos = null;
+
     /** @return non-empty-list<float> shutters in seconds, fastest first, none faster than the body has */
     public static function shutters(float $shortestS): array
     {
-        static $all = null;
-        $all ??= [...array_map(static fn (int $part): float => 1 / $part, self::SHUTTER_FRACTIONS), ...self::SLOW_SHUTTERS];
-        $kept = array_values(array_filter($all, static fn (float $shutter): bool => $shutter >= $shortestS * (1 - 1e-9)));
+        self::$shutters ??= [...array_map(static fn (int $part): float => 1 / $part, self::SHUTTER_FRACTIONS), ...self::SLOW_SHUTTERS];
+        $kept = array_values(array_filter(self::$shutters, static fn (float $shutter): bool => $shutter >= $shortestS * (1 - 1e-9)));
 
         return $kept === [] ? [30.0] : $kept;
     }
@@ -101,14 +106,13 @@ final class StopScale
     /** @return list<int> the engraved series, 25 to 6.5 million; from 12800 on it doubles exactly */
     private static function isos(): array
     {
-        static $all = null;
-        if ($all === null) {
-            $all = self::ISOS;
+        if (self::$isos === null) {
+            self::$isos = self::ISOS;
             for ($round = 1; $round <= 512; $round *= 2) {
-                array_push($all, 12800 * $round, 16000 * $round, 20000 * $round);
+                array_push(self::$isos, 12800 * $round, 16000 * $round, 20000 * $round);
             }
         }
 
-        return $all;
+        return self::$isos;
     }
 }

@@ -45,10 +45,10 @@ final readonly class Situation
         ));
     }
 
-    /** Whether it flies now: a bird or insect that does not sit or walk. */
+    /** Whether it flies now: a bird at more than a walk. */
     public function flies(): bool
     {
-        return in_array($this->rush->kind()->family, [Family::Bird], true) && $this->rush->moves() && $this->rush->travel->speedMps > 3;
+        return $this->rush->kind()->family === Family::Bird && $this->rush->moves() && $this->rush->travel->speedMps > 3;
     }
 
     /** Shorter way out of the depth of field at the working distance, in metres, for the standard asked for. */
@@ -63,7 +63,7 @@ final readonly class Situation
     public function floorName(): string
     {
         return match (true) {
-            $this->rush->pattern === Pattern::Still || $this->rush->travel->speedMps == 0.0 => 'floor.still',
+            $this->rush->pattern === Pattern::Still || $this->rush->travel->speedMps <= 0.0 => 'floor.still',
             $this->flies() => $this->rush->photographer->panning ? 'floor.flight_panned' : 'floor.flight',
             default => 'floor.action',
         };

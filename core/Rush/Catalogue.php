@@ -13,6 +13,9 @@ use RushHold\Motion\Gait;
  */
 final class Catalogue
 {
+    /** @var ?array<string, SubjectKind> */
+    private static ?array $all = null;
+
     private const AIR_SPEEDS = 'surveyed air speeds: Alerstam et al. 2007, PLoS Biology 5(8) e197';
 
     private const RACES = 'recorded race times';
@@ -25,9 +28,7 @@ final class Catalogue
     /** @return array<string, SubjectKind> by id */
     public static function all(): array
     {
-        static $all = null;
-
-        return $all ??= array_column([...self::birds(), ...self::animals(), ...self::people(), ...self::machines()], null, 'id');
+        return self::$all ??= array_column([...self::birds(), ...self::animals(), ...self::people(), ...self::machines()], null, 'id');
     }
 
     /** @return list<SubjectKind> */

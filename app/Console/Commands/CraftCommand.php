@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use RushHold\Faults\Fault;
+use RushHold\Faults\FaultyDocument;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** A command that prints JSON on standard output; bad input ends with 2 and one line per fault on standard error. */
+abstract class CraftCommand extends Command
+{
+    final public function handle(): int
+    {
+        try {
+            $answer = $this->answer();
+        } catch (FaultyDocument $faulty) {
+            return $this->refuse($faulty->faults);
+        } catch (Fault $fault) {
+            return $this->refuse([$fault]);
+        }
+        $this->output->writeln(json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Fault|FaultyDocument for bad input
+     */
+    abstract protected function answer(): array;
+
+    protected function text(string|bool|array|null|int|float $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    /** @param list<Fault> $faults */
+    private function refuse(array $faults): int
+    {
+        foreach ($faults as $fault) {
+            $this->output->getErrorStyle()->writeln($fault->getMessage(), OutputInterface::OUTPUT_RAW);
+        }
+
+        return self::INVALID;
+    }
+}

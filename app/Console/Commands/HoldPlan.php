@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use RushHold\Document\DocumentChecker;
+use RushHold\Faults\FaultyDocument;
+use RushHold\Faults\MissingField;
+use RushHold\Faults\UnreadableDocument;
+use RushHold\Kit\Kit;
+use RushHold\Planning\PlanDocument;
+use RushHold\Planning\Planner;
+use RushHold\Rush\Rush;
+
+/** Prints the plan for a rush and a kit. */
+final class HoldPlan extends CraftCommand
+{
+    protected $signature = 'hold:plan {rush : File with a rush/1 document, - for standard input} {--kit= : File with a kit/1 document, - for standard input}';
+
+    protected $description = 'Prints the plan for a rush and a kit as JSON';
+
+    public function __construct(private readonly DocumentChecker $checker, private readonly Planner $planner)
+    {
+        parent::__construct();
+    }
+
+    protected function answer(): array
+    {
+        if ($this->option('kit') === null) {
+            throw MissingField::named('--kit');
+        }
+        [$rush, $faults] = $this->document($this->text($this->argument('rush')), 'rush');
+        [$kit, $more] = $this->document($this->text($this->option('kit')), 'kit');
+        $all = [...$faults, ...$more];
+        if ($all !== []) {
+            throw new FaultyDocument($all);
+        }
+
+        return PlanDocument::of($this->planner->plan(Rush::fromArray($rush), Kit::fromArray($kit)));
+    }
+
+    /** @return array{array<mixed>, list<\RushHold\Faults\Fault>} */
+    private function document(string $file, string $schema): array
+    {
+        $what = $file === '-' ? 'Standard input' : $file;
+        $json = @file_get_contents($file === '-' ? 'php://stdin' : $file);
+        if ($json === false) {
+            return [[], [UnreadableDocument::because($what, 'there is no such file, or it may not be read')]];
+        }
+        try {
+            return [$this->checker->read($json, $schema, $what), []];
+        } catch (FaultyDocument $faulty) {
+            return [[], $faulty->faults];
+        }
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Optics\Diffraction;
+use RushHold\Optics\StopScale;
+use RushHold\Units;
+
+/**
+ * When light or depth runs short: gives way in one stated order and writes down each step and its price.
+ * (1) the extra stop of aperture, (2) a softer standard, (3) the shutter down to custom's floor, (4) the shortfall.
+ */
+final class GiveWay
+{
+    /** @var list<Concession> */
+    private array $concessions = [];
+
+    public function __construct(
+        private readonly Situation $situation,
+        private readonly FrameBlur $blur,
+        private readonly ExposureSearch $search,
+        private readonly float $wantedF,
+    ) {}
+
+    /** @return array{Exposed, list<Concession>, float} the exposure, what gave way, and the stops of light still missing */
+    public function settle(): array
+    {
+        $found = $this->keepDepth();
+        $ceiling = $this->situation->rush->isoCeiling;
+        if ($this->search->over($found, $ceiling)) {
+            $found = $this->giveShutter($this->giveStandard($this->giveAperture($found)));
+        }
+        $this->tellShortestShutter($found);
+        $shortfall = $this->search->over($found, $ceiling) ? log($found->iso / $ceiling, 2) : 0.0;
+        if ($shortfall > 0) {
+            $this->concessions[] = new Concession(
+                'light', sprintf('%s stops too dark', Units::figures($shortfall, 2)),
+                sprintf('EV %s asks for ISO %.0f here; your ceiling is %.0f.', Units::figures($this->situation->rush->ev100), $found->iso, $ceiling), $shortfall,
+            );
+        }
+        if ($this->search->tooBright($found)) {
+            $stops = log($this->search->baseIso / $found->iso, 2);
+            $this->concessions[] = new Concession(
+                'overexposure', sprintf('%s stops too bright', Units::figures($stops, 2)),
+                sprintf('Even f/%s at %s is too much light for ISO %.0f; a grey filter takes it off.', $found->fNumber, Units::shutter($found->shutterS), $this->search->baseIso), $stops,
+            );
+        }
+
+        return [$found, $this->concessions, $shortfall];
+    }
+
+    /** A standard that focus lag, depth and diffraction leave room for; where none does, the aperture with the least of them. */
+    private function keepDepth(): Exposed
+    {
+        $sensor = $this->situation->kit->body->sensor;
+        $standard = $this->situation->rush->standard;
+        while (true) {
+            $found = $this->search->best($standard, $this->wantedF);
+            if ($found !== null) {
+                return $found;
+            }
+            $least = $this->search->leastBlurred($standard, $this->wantedF);
+            $softer = $standard->softer($sensor);
+            if ($softer === null) {
+                $this->concessions[] = $this->depthLost($least);
+
+                return $least;
+            }
+            $this->concessions[] = new Concession(
+                'standard', sprintf('%s instead of %s', self::name($softer->value), self::name($standard->value)),
+                sprintf('No aperture leaves room for %s: %s.', self::name($standard->value), $this->worstTerm($least->fNumber)),
+                0.0, $softer->limitMm($sensor) - $standard->limitMm($sensor),
+            );
+            $standard = $softer;
+        }
+    }
+
+    /** The body may simply have no shutter as fast as the motion asks for. */
+    private function tellShortestShutter(Exposed $found): void
+    {
+        $limitMm = $found->standard->limitMm($this->situation->kit->body->sensor);
+        if ($found->requiredS !== null && $found->shutterS > $found->requiredS * 1.01 && $found->shutterS <= $this->search->shortestS * 1.001) {
+            $this->concessions[] = new Concession(
+                'limit', sprintf('%s of blur instead of %s', Units::blur($this->total($found)), Units::blur($limitMm)),
+                sprintf('The budget asks for %s and %s is the fastest your body has.', Units::shutter($found->requiredS), Units::shutter($found->shutterS)),
+                0.0, $this->total($found) - $limitMm,
+            );
+        }
+    }
+
+    private function depthLost(Exposed $found): Concession
+    {
+        $over = $this->blur->fixedMm($found->fNumber) - $found->standard->limitMm($this->situation->kit->body->sensor);
+        $depth = $this->situation->optic->depthOfField($found->fNumber, $this->situation->rush->workM, $found->standard->limitMm($this->situation->kit->body->sensor));
+
+        return new Concession(
+            'depth', sprintf('only %s of depth is sharp', $this->situation->units->length($depth->depthM())),
+            sprintf('Even at f/%s %s.', $found->fNumber, $this->worstTerm($found->fNumber)), 0.0, $over,
+        );
+    }
+
+    /** The extra stop of aperture, by thirds, no more than the light asks for. */
+    private function giveAperture(Exposed $found): Exposed
+    {
+        $wider = array_filter(array_reverse($this->search->fNumbers), fn (float $stop): bool => $stop < $this->wantedF);
+        $given = $found;
+        foreach ($wider as $stop) {
+            $tried = $this->search->best($found->standard, $stop);
+            if ($tried !== null && $tried->iso < $given->iso) {
+                $given = $tried;
+                if (! $this->search->over($tried, $this->situation->rush->isoCeiling)) {
+                    break;
+                }
+            }
+        }
+        if ($given !== $found) {
+            $this->concessions[] = new Concession(
+                'aperture', sprintf('f/%s instead of f/%s', $given->fNumber, $found->fNumber),
+                'The stop you close for sharpness is the first to go when light runs short.',
+                log($found->iso / $given->iso, 2), max(0.0, $this->blur->lagMm($given->fNumber) - $this->blur->lagMm($found->fNumber)),
+            );
+        }
+
+        return $given;
+    }
+
+    private function giveStandard(Exposed $found): Exposed
+    {
+        $sensor = $this->situation->kit->body->sensor;
+        $ceiling = $this->situation->rush->isoCeiling;
+        while ($this->search->over($found, $ceiling) && ($softer = $found->standard->softer($sensor)) !== null) {
+            $given = $this->search->best($softer, $this->search->fNumbers[0]) ?? $found;
+            if ($given->iso >= $found->iso) {
+                break;
+            }
+            $given = $this->search->over($given, $ceiling) ? $given : $this->search->tightened($given, $ceiling);
+            $this->concessions[] = new Concession(
+                'standard', sprintf('%s instead of %s', self::name($softer->value), self::name($found->standard->value)),
+                sprintf('%s instead of %s brings the ISO from %.0f to %.0f.', Units::shutter($given->shutterS), Units::shutter($found->shutterS), $found->iso, $given->iso),
+                log($found->iso / $given->iso, 2), max(0.0, $this->total($given) - $found->standard->limitMm($sensor)),
+            );
+            $found = $given;
+        }
+
+        return $found;
+    }
+
+    /** The shutter, down to the slowest that custom allows, and no slower than the light asks for. */
+    private function giveShutter(Exposed $found): Exposed
+    {
+        $ceiling = $this->situation->rush->isoCeiling;
+        $floorS = $this->situation->assumptions->value($this->situation->floorName());
+        if (! $this->search->over($found, $ceiling) || $found->shutterS >= $floorS * 0.999) {
+            return $found;
+        }
+        $given = $this->search->tightened(
+            $this->search->with($found->fNumber, StopScale::shutterAtMost($floorS, $this->search->shortestS), $found->standard, $found->requiredS), $ceiling,
+        );
+        $this->concessions[] = new Concession(
+            'shutter', sprintf('%s instead of %s', Units::shutter($given->shutterS), Units::shutter($found->shutterS)),
+            sprintf('Custom goes down to %s for this.', Units::shutter($floorS)),
+            log($found->iso / $given->iso, 2), max(0.0, $this->total($given) - $found->standard->limitMm($this->situation->kit->body->sensor)),
+        );
+
+        return $given;
+    }
+
+    private function total(Exposed $found): float
+    {
+        return $this->blur->budget($found->fNumber, $found->shutterS, $found->standard)->totalMm();
+    }
+
+    private function worstTerm(float $fNumber): string
+    {
+        $terms = [
+            'the focus lag alone blurs '.Units::blur($this->blur->lagMm($fNumber)) => $this->blur->lagMm($fNumber),
+            'the depth of the group alone blurs its ends by '.Units::blur($this->blur->groupMm($fNumber)) => $this->blur->groupMm($fNumber),
+            'diffraction alone blurs '.Units::blur(Diffraction::fwhmMm($fNumber)) => Diffraction::fwhmMm($fNumber),
+        ];
+        arsort($terms);
+
+        return array_key_first($terms);
+    }
+
+    private static function name(string $standard): string
+    {
+        return ['share' => 'sharp for sharing', 'detail' => 'fine detail', 'pixel' => 'pixel sharpness'][$standard] ?? $standard;
+    }
+}

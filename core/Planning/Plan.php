@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Optics\BlurBudget;
+use RushHold\Optics\DepthOfField;
+
+/** The answer to a rush: what to set, the numbers it rests on, the reasons. {@see PlanDocument} writes it as plan/1. */
+final readonly class Plan
+{
+    private function __construct(
+        public Situation $situation,
+        public Draft $draft,
+        public Settings $settings,
+        public FrameBlur $frameBlur,
+        public BlurBudget $blur,
+        public DepthOfField $depth,
+    ) {}
+
+    public static function of(Situation $situation, Draft $draft): self
+    {
+        $settings = $draft->settings ?? throw new \LogicException('A plan needs its exposure chosen.');
+        $frameBlur = FrameBlur::of($situation, $draft);
+
+        return new self(
+            $situation,
+            $draft,
+            $settings,
+            $frameBlur,
+            $frameBlur->budget($settings->fNumber, $settings->shutterS, $settings->standard),
+            $situation->optic->depthOfField(
+                $settings->fNumber, $situation->rush->workM, $settings->standard->limitMm($situation->kit->body->sensor),
+            ),
+        );
+    }
+
+    /** Subject's length over the frame's width. */
+    public function subjectFraction(): float
+    {
+        return $this->situation->rush->subject->lengthM * 1000 * $this->situation->magnification / $this->situation->kit->body->sensor->widthMm;
+    }
+
+    /** Seconds it takes to cross the frame of a camera that does not move; infinite when it does not cross. */
+    public function frameCrossingS(): float
+    {
+        $crossing = $this->situation->rush->travel->crossingMps();
+        $frameM = $this->situation->kit->body->sensor->widthMm / $this->situation->magnification / 1000;
+
+        return $crossing > 0 ? $frameM / $crossing : INF;
+    }
+}
