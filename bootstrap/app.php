@@ -2,12 +2,26 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\SecurityHeaders;
+use App\Problems\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
-    ->withMiddleware(function (Middleware $middleware): void {})
-    ->withExceptions(function (Exceptions $exceptions): void {})
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        then: static fn () => Route::group([], __DIR__.'/../routes/health.php'),
+    )
+    ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->redirectGuestsTo('/');
+    })
+    ->withExceptions(static fn (Exceptions $exceptions) => Problems::register($exceptions))
     ->create();

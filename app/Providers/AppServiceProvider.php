@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\User;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use RushHold\Document\DocumentChecker;
 use RushHold\Planning\Planner;
@@ -14,5 +20,20 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(DocumentChecker::class, static fn (): DocumentChecker => new DocumentChecker(base_path('schemas')));
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        TrustProxies::at(config('rushhold.trusted_proxies'));
+
+        $who = static fn (Request $request): string => $request->user() instanceof User ? 'user '.$request->user()->id : 'ip '.$request->ip();
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(30)->by('ip '.$request->ip()),
+            Limit::perMinute(5)->by('address '.mb_strtolower($request->string('email')->value()).' '.$request->ip()),
+        ]);
+        RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(6)->by($who($request)));
+        RateLimiter::for('new', static fn (Request $request): Limit => Limit::perMinute(60)->by($who($request)));
+        RateLimiter::for('plans', static fn (Request $request): Limit => Limit::perMinute(1200)->by($who($request)));
     }
 }

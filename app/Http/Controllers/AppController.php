@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use RushHold\Rush\Catalogue;
+use RushHold\Rush\SubjectKind;
+
+/** The page that carries the application, and what every visitor may know. */
+final readonly class AppController extends Controller
+{
+    public function page(Request $request): View
+    {
+        $user = $request->user();
+
+        return view('app', ['boot' => [
+            'user' => $user instanceof User ? AccountController::shape($user) : null,
+            'demo' => (bool) config('rushhold.demo'),
+            'catalogue' => self::kinds(),
+        ]]);
+    }
+
+    public function catalogue(): JsonResponse
+    {
+        return new JsonResponse(['kinds' => self::kinds()]);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function kinds(): array
+    {
+        return array_values(array_map(static fn (SubjectKind $kind): array => $kind->toArray(), Catalogue::all()));
+    }
+}

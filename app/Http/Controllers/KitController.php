@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Body;
+use App\Models\Gear;
+use App\Models\Kit;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use RushHold\Faults\UnknownChoice;
+
+/** Kits: a body, a lens and perhaps a converter of the account, put together. */
+final readonly class KitController extends Controller
+{
+    public function index(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        /** @var Collection<int, Kit> $kits */
+        $kits = $user->kits()->with(['body', 'lens', 'converter'])->get();
+
+        return new JsonResponse(['kits' => $kits->map(self::shape(...))->all()]);
+    }
+
+    /** Puts a kit together, or finds the one of the same parts. */
+    public function store(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $user = $this->user($request);
+        $parts = [
+            'body_id' => $this->part($user, 'body', $body->text('body_id', 26)),
+            'lens_id' => $this->part($user, 'lens', $body->text('lens_id', 26)),
+            'converter_id' => ($id = $body->optionalText('converter_id', 26)) === null ? null : $this->part($user, 'converter', $id),
+        ];
+        $kit = DB::transaction(static function () use ($user, $parts): Kit {
+            User::query()->whereKey($user->id)->lockForUpdate()->first();
+
+            return $user->kits()->firstOrCreate($parts);
+        });
+
+        return new JsonResponse(self::shape($kit), $kit->wasRecentlyCreated ? 201 : 200);
+    }
+
+    public function show(Kit $kit): JsonResponse
+    {
+        return new JsonResponse(self::shape($kit));
+    }
+
+    /** @return array<string, mixed> */
+    public static function shape(Kit $kit): array
+    {
+        return ['id' => $kit->id, 'name' => $kit->name(), 'body_id' => $kit->body_id, 'lens_id' => $kit->lens_id, 'converter_id' => $kit->converter_id, 'kit' => $kit->document()];
+    }
+
+    private function part(User $user, string $type, string $id): string
+    {
+        return Gear::query()->where('user_id', $user->id)->where('type', $type)->whereKey($id)->exists()
+            ? $id
+            : throw UnknownChoice::of($type.'_id', $id, ['the id of a '.$type.' of yours']);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Plan;
+use App\Models\Rush;
+
+/** A rush as the API shows it. */
+final class RushResource
+{
+    /** @return array<string, mixed> one line of the list, with the three settings of its plan */
+    public static function row(Rush $rush): array
+    {
+        $hold = $rush->plan?->document->hold ?? null;
+
+        return [
+            'id' => $rush->id, 'name' => $rush->name, 'kind' => $rush->document->subject->kind ?? null, 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
+            'kit' => $rush->kit->name(),
+            'settings' => $hold === null ? null : ['shutter_s' => $hold->shutter_s, 'f_number' => $hold->f_number, 'iso' => $hold->iso],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function whole(Rush $rush, Plan $plan): array
+    {
+        return [
+            'id' => $rush->id, 'revision' => $rush->revision, 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
+            'can_undo' => $rush->position > 1 && $rush->versions()->where('seq', $rush->position - 1)->exists(),
+            'can_redo' => $rush->versions()->where('seq', '>', $rush->position)->exists(),
+            'kit_id' => $rush->kit_id, 'focal_mm' => $rush->focal_mm, 'rush' => $rush->document,
+            'plan' => $plan->document, 'fault' => $plan->fault,
+        ];
+    }
+}

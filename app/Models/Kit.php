@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A body, a lens and perhaps a converter in use together.
+ *
+ * @property string $id
+ * @property int $user_id
+ * @property string $body_id
+ * @property string $lens_id
+ * @property ?string $converter_id
+ * @property Gear $body
+ * @property Gear $lens
+ * @property ?Gear $converter
+ */
+final class Kit extends Model
+{
+    use BelongsToAccount;
+
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    protected $fillable = ['body_id', 'lens_id', 'converter_id'];
+
+    /** @return BelongsTo<Gear, $this> */
+    public function body(): BelongsTo
+    {
+        return $this->belongsTo(Gear::class)->withTrashed();
+    }
+
+    /** @return BelongsTo<Gear, $this> */
+    public function lens(): BelongsTo
+    {
+        return $this->belongsTo(Gear::class)->withTrashed();
+    }
+
+    /** @return BelongsTo<Gear, $this> */
+    public function converter(): BelongsTo
+    {
+        return $this->belongsTo(Gear::class)->withTrashed();
+    }
+
+    /**
+     * The kit as kit/1.
+     *
+     * @param  ?float  $focalMm  where the zoom is set; kept inside what the lens reaches, null for its own marking
+     */
+    public function document(?float $focalMm = null): object
+    {
+        $lens = clone $this->lens->document;
+        if ($focalMm !== null && isset($lens->focal_min_mm, $lens->focal_max_mm)) {
+            $lens->focal_mm = max($lens->focal_min_mm, min($lens->focal_max_mm, $focalMm));
+        }
+
+        return (object) ['format' => 'kit/1', 'body' => $this->body->document, 'lens' => $lens, 'converter' => $this->converter?->document->factor ?? 1];
+    }
+
+    public function name(): string
+    {
+        return implode(', ', array_filter([$this->body->name, $this->lens->name, $this->converter?->name]));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Models\Plan;
+use App\Models\Rush;
+use App\Models\User;
+use App\Problems\Problem;
+use RushHold\Document\DocumentChecker;
+use RushHold\Faults\Fault;
+use RushHold\Kit\Kit;
+use RushHold\Planning\PlanDocument;
+use RushHold\Planning\Planner;
+use RushHold\Rush\Rush as RushOfCraft;
+
+/** Keeps the plan of each rush up to date: reckoned again only when something it rests on has changed. */
+final readonly class PlanKeeper
+{
+    /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
+    private const PLANNER = 1;
+
+    public function __construct(private Planner $planner, private DocumentChecker $checker) {}
+
+    public function of(Rush $rush, User $user): Plan
+    {
+        $kit = $rush->kit->document($rush->focal_mm);
+        $mark = md5((string) json_encode([self::PLANNER, $rush->document, $kit, $user->assumptions, $user->allSettings()['units']]));
+        $kept = $rush->plan;
+        if ($kept !== null && $kept->mark === $mark) {
+            return $kept;
+        }
+        [$document, $fault] = $this->reckon($rush->document, $kit, $user);
+        $plan = $kept ?? new Plan(['rush_id' => $rush->id]);
+        $plan->fill(['mark' => $mark, 'document' => $document, 'fault' => $fault])->save();
+        $rush->setRelation('plan', $plan);
+
+        return $plan;
+    }
+
+    /**
+     * @return array{?array<string, mixed>, ?array<string, mixed>} the plan, or the problem that stands in its way
+     */
+    public function reckon(object $rush, object $kit, User $user): array
+    {
+        try {
+            $plan = $this->planner->plan(
+                RushOfCraft::fromArray($this->checker->check($rush, 'rush', 'rush')),
+                Kit::fromArray($this->checker->check($kit, 'kit', 'kit')),
+                $user->assumed(),
+                $user->units(),
+            );
+        } catch (Fault $fault) {
+            return [null, Problem::ofFaults([$fault])->toArray()];
+        }
+
+        return [PlanDocument::of($plan), null];
+    }
+}

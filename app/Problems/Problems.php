@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Problems;
+
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\LostConnectionDetector;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Validation\ValidationException;
+use RushHold\Faults\Fault;
+use RushHold\Faults\FaultyDocument;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Turns whatever goes wrong into a problem for the API, and into a page in the product's own voice for a visitor. */
+final class Problems
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([Fault::class, FaultyDocument::class, ProblemException::class]);
+        $exceptions->render(static function (Throwable $thrown, Request $request): ?Response {
+            $problem = self::of($thrown);
+            $headers = $thrown instanceof HttpExceptionInterface ? array_map(strval(...), array_filter($thrown->getHeaders(), is_scalar(...))) : [];
+            if ($request->is('api/*')) {
+                return $problem->response($headers);
+            }
+
+            return response()->view('problem', ['problem' => $problem], $problem->status, $headers);
+        });
+    }
+
+    public static function of(Throwable $thrown): Problem
+    {
+        // a failure while the answer was being written carries the real one inside
+        for ($cause = $thrown; $cause !== null; $cause = $cause->getPrevious()) {
+            if ($cause instanceof \PDOException && (new LostConnectionDetector)->causedByLostConnection($cause)) {
+                return new Problem('store-away', 503, 'The store does not answer', 'Nothing was saved just now. Try again in a moment.');
+            }
+        }
+
+        return match (true) {
+            $thrown instanceof ProblemException => $thrown->problem,
+            $thrown instanceof FaultyDocument => Problem::ofFaults($thrown->faults),
+            $thrown instanceof Fault => Problem::ofFaults([$thrown]),
+            $thrown instanceof ValidationException => self::ofValidation($thrown),
+            $thrown instanceof AuthenticationException => new Problem('signed-out', 401, 'You are not signed in', 'Sign in and try again.'),
+            $thrown instanceof TokenMismatchException => new Problem('stale-page', 419, 'This page is too old', 'Load it again; what you typed is kept.'),
+            $thrown instanceof HttpExceptionInterface => self::ofStatus($thrown->getStatusCode()),
+            default => self::ofStatus(500),
+        };
+    }
+
+    private static function ofValidation(ValidationException $thrown): Problem
+    {
+        $faults = [];
+        foreach ($thrown->errors() as $field => $messages) {
+            foreach ((array) $messages as $message) {
+                $faults[] = ['pointer' => '/'.str_replace('.', '/', $field), 'value' => null, 'range' => '', 'message' => is_string($message) ? $message : ''];
+            }
+        }
+
+        return new Problem('bad-input', $thrown->status, 'Something in it is not right', $faults[0]['message'] ?? 'Check what you typed.', $faults);
+    }
+
+    private static function ofStatus(int $status): Problem
+    {
+        [$type, $title, $detail] = match ($status) {
+            404 => ['not-found', 'There is nothing here', 'It may have been deleted, or it belongs to somebody else.'],
+            405 => ['wrong-verb', 'That cannot be done here', 'This address does not take that kind of request.'],
+            413 => ['too-large', 'That is too large', 'Send less than 8 MB.'],
+            419 => ['stale-page', 'This page is too old', 'Load it again; what you typed is kept.'],
+            429 => ['too-often', 'That was too often', 'Wait a minute, then try again.'],
+            503 => ['away', 'Back in a moment', 'The application is being looked after.'],
+            default => ['failed', 'Something broke on our side', 'It has been written down. Try again; what you typed is kept.'],
+        };
+
+        return new Problem($type, $status, $title, $detail);
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Accounts\StarterKit;
+use App\Models\Gear;
+use App\Models\Kit;
+use App\Models\User;
+use App\Plans\PlanKeeper;
+use App\Rushes\RushKeeper;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use RushHold\Rush\Catalogue;
+use RushHold\Rush\KindId;
+
+/**
+ * The demo scenario: a tidal inlet with a seabird colony and hares on the turf, and a white-water slalom weekend near by.
+ * Bodies, lenses and makers are invented. Run again it changes nothing.
+ */
+final class DatabaseSeeder extends Seeder
+{
+    public function run(StarterKit $starter, RushKeeper $rushes, PlanKeeper $plans): void
+    {
+        if (User::query()->where('email', StarterKit::DEMO_EMAIL)->exists()) {
+            return;
+        }
+        DB::transaction(function () use ($starter, $rushes, $plans): void {
+            $user = User::query()->create([
+                'name' => 'Demo', 'email' => StarterKit::DEMO_EMAIL, 'password' => 'tide-and-turf', 'settings' => [], 'assumptions' => [],
+            ]);
+            $kits = $this->kits($user, $starter);
+            foreach (array_reverse($this->scenario()) as [$kit, $focalMm, $document]) {
+                $plans->of($rushes->create($user, $kits[$kit], json_decode((string) json_encode($document)), $focalMm), $user);
+            }
+        });
+    }
+
+    /** @return array<string, Kit> */
+    private function kits(User $user, StarterKit $starter): array
+    {
+        $heron = $starter->gear($user, 'body', 'Skerry One', StarterKit::body(['pixels_wide' => 8256, 'fps' => 20]));
+        $turf = $starter->gear($user, 'body', 'Skerry Half', StarterKit::body([
+            'sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.6, 'pixels_wide' => 6192, 'fps' => 15, 'af_lag_s' => 0.07, 'hold_levels_s' => [0, 0.2, 0.5, 1.0],
+            'areas' => ['single-point', 'point-plus', 'zone-small', 'zone-large', 'whole-frame', 'lock-on'], 'eye_detection_areas' => ['whole-frame', 'lock-on'],
+        ]));
+        $mirror = $starter->gear($user, 'body', 'Brackwater D', StarterKit::body([
+            'sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.6, 'pixels_wide' => 5568, 'fps' => 8, 'af_sensor' => 'cross', 'af_lag_s' => 0.08,
+            'areas' => ['single-point', 'point-plus', 'zone-large', 'whole-frame', 'lock-on'], 'modes' => ['single', 'continuous', 'auto-switch', 'manual'],
+            'detects' => [], 'eye_detection_areas' => [], 'has_pace' => false, 'has_pick' => false,
+        ]));
+        $long = $starter->gear($user, 'lens', 'Sandbar 500 f/5.6', StarterKit::prime(500, 5.6, 3.6, 4));
+        $reach = $starter->gear($user, 'lens', 'Sandbar 600 f/4', StarterKit::prime(600, 4, 4.3, 5, 12));
+        $zoom = $starter->gear($user, 'lens', 'Lagoon 70–200 f/2.8', StarterKit::zoom(70, 200, 200, 2.8, 1.2, 4, 3));
+        $walk = $starter->gear($user, 'lens', 'Lagoon 150–400 f/6.3', StarterKit::zoom(150, 400, 400, 6.3, 2.2, 3, 10));
+        $small = $starter->gear($user, 'converter', '×1.4', ['factor' => 1.4]);
+        $starter->gear($user, 'converter', '×2', ['factor' => 2]);
+
+        return [
+            'long' => $starter->kit($user, $heron, $long),
+            'reach' => $starter->kit($user, $heron, $reach),
+            'reach14' => $starter->kit($user, $heron, $reach, $small),
+            'zoom' => $starter->kit($user, $heron, $zoom),
+            'turf' => $starter->kit($user, $turf, $long),
+            'mirror' => $starter->kit($user, $mirror, $walk),
+        ];
+    }
+
+    /** @return list<array{string, ?float, array<string, mixed>}> kit, zoom setting, rush/1 */
+    private function scenario(): array
+    {
+        return [
+            ['long', null, $this->rush('Terns over the bar', KindId::Seabird, [
+                'motion' => ['speed_mps' => 9, 'bearing_deg' => 70, 'pattern' => 'steady'], 'distance' => ['near_m' => 14, 'work_m' => 18, 'far_m' => 40], 'light' => ['ev100' => 13],
+            ])],
+            ['reach14', null, $this->rush('Harrier far over the saltings', KindId::Raptor, [
+                'motion' => ['speed_mps' => 8, 'bearing_deg' => 85, 'pattern' => 'steady'], 'distance' => ['near_m' => 60, 'work_m' => 95, 'far_m' => 180], 'light' => ['ev100' => 14],
+                'photographer' => ['support' => 'gimbal'], 'standard' => 'share',
+            ])],
+            ['long', null, $this->rush('Tern diving, close', KindId::Seabird, [
+                'motion' => ['speed_mps' => 11, 'bearing_deg' => 50, 'pattern' => 'erratic'], 'distance' => ['near_m' => 8, 'work_m' => 13, 'far_m' => 25], 'light' => ['ev100' => 14], 'iso_ceiling' => 12800,
+            ])],
+            ['turf', null, $this->rush('Hare head-on at dusk', KindId::RunningMammal, [
+                'motion' => ['speed_mps' => 14, 'bearing_deg' => 8, 'pattern' => 'accelerating', 'acceleration_mps2' => 3], 'distance' => ['near_m' => 15, 'work_m' => 30, 'far_m' => 60],
+                'light' => ['ev100' => 7.5, 'direction' => 'side'], 'photographer' => ['support' => 'braced'],
+            ])],
+            ['reach', null, $this->rush('Three waders asleep on the bar', KindId::Wader, [
+                'subject' => ['count' => 3, 'depth_spread_m' => 0.9, 'length_m' => 0.25], 'motion' => ['speed_mps' => 0.1, 'bearing_deg' => 90, 'pattern' => 'still'],
+                'distance' => ['near_m' => 17.5, 'work_m' => 18, 'far_m' => 18.5], 'light' => ['ev100' => 14], 'photographer' => ['support' => 'gimbal', 'panning' => false],
+            ])],
+            ['long', null, $this->rush('Warbler in the sea buckthorn', KindId::SmallBird, [
+                'subject' => ['length_m' => 0.13], 'motion' => ['speed_mps' => 0.2, 'bearing_deg' => 90, 'pattern' => 'still'], 'distance' => ['near_m' => 5, 'work_m' => 7, 'far_m' => 12],
+                'light' => ['ev100' => 11], 'photographer' => ['panning' => false], 'standard' => 'pixel',
+                'clutter' => ['foreground' => 'dense', 'background' => 'busy', 'background_gap_m' => 3, 'obstacle_width_m' => 0.01],
+            ])],
+            ['zoom', 200, $this->rush('Paddler through gate 7', KindId::Paddler, [
+                'motion' => ['speed_mps' => 3, 'bearing_deg' => 75, 'pattern' => 'stop-start'], 'distance' => ['near_m' => 8, 'work_m' => 12, 'far_m' => 20], 'light' => ['ev100' => 12],
+                'clutter' => ['foreground' => 'sparse', 'background' => 'moderate', 'background_gap_m' => 12, 'crossers' => 'occasional', 'obstacle_width_m' => 0.04],
+            ])],
+            ['zoom', 135, $this->rush('Slalom start, water streaking', KindId::Paddler, [
+                'motion' => ['speed_mps' => 4, 'bearing_deg' => 90, 'pattern' => 'steady'], 'distance' => ['near_m' => 9, 'work_m' => 11, 'far_m' => 14], 'light' => ['ev100' => 13],
+                'intent' => ['style' => 'pan-blur'], 'photographer' => ['support' => 'monopod', 'skill' => 'expert'],
+            ])],
+            ['mirror', 400, $this->rush('Gannets from the cliff path', KindId::Seabird, [
+                'subject' => ['length_m' => 0.9], 'motion' => ['speed_mps' => 13, 'bearing_deg' => 40, 'pattern' => 'steady'], 'distance' => ['near_m' => 20, 'work_m' => 35, 'far_m' => 90],
+                'light' => ['ev100' => 14.5], 'photographer' => ['skill' => 'new'],
+            ])],
+            ['reach', null, $this->rush('Owl along the dyke, last light', KindId::Owl, [
+                'motion' => ['speed_mps' => 6, 'bearing_deg' => 80, 'pattern' => 'steady'], 'distance' => ['near_m' => 14, 'work_m' => 20, 'far_m' => 50], 'light' => ['ev100' => 5.5, 'direction' => 'back'],
+                'photographer' => ['support' => 'monopod'], 'iso_ceiling' => 12800,
+            ])],
+        ];
+    }
+
+    /**
+     * A rush of this kind, usual in everything but what is given.
+     *
+     * @param  array<string, mixed>  $own
+     * @return array<string, mixed>
+     */
+    private function rush(string $name, KindId $id, array $own): array
+    {
+        $kind = Catalogue::kind($id);
+        $usual = [
+            'format' => 'rush/1', 'name' => $name,
+            'subject' => ['kind' => $id->value, 'length_m' => $kind->lengthM->typical, 'detection' => $kind->detection->value, 'detail' => 'medium', 'limb_speed_mps' => $kind->limbMps->typical, 'count' => 1, 'depth_spread_m' => 0],
+            'motion' => ['speed_mps' => $kind->speedMps->typical, 'bearing_deg' => 90, 'pattern' => 'steady', 'acceleration_mps2' => 0, 'route' => 'unknown'],
+            'distance' => ['near_m' => 10, 'work_m' => 20, 'far_m' => 40],
+            'clutter' => ['foreground' => 'none', 'background' => 'clean', 'background_gap_m' => 200, 'foliage_moving' => false, 'crossers' => 'none', 'separation' => 'clear', 'obstacle_width_m' => 0],
+            'light' => ['ev100' => 13, 'direction' => 'front'],
+            'intent' => ['follow' => 'this-one', 'limbs' => 'may-blur', 'style' => 'freeze', 'entry' => 'any'],
+            'photographer' => ['skill' => 'settled', 'support' => 'handheld', 'panning' => true, 'manual_skill' => 0.3, 'schools' => (object) []],
+            'standard' => 'detail', 'iso_ceiling' => 6400,
+        ];
+
+        return array_replace_recursive($usual, $own);
+    }
+}

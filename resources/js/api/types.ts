@@ -1,0 +1,60 @@
+import type { Kit } from "../generated/kit";
+import type { Plan } from "../generated/plan";
+import type { Problem } from "../generated/problem";
+import type { Rush } from "../generated/rush";
+import type { ThemeName } from "../theme/tokens";
+
+export type { Kit, Plan, Problem, Rush };
+export type Units = "metric" | "imperial";
+export type Settings = { theme: ThemeName; units: Units; letters: "on" | "off" };
+export type User = { name: string; email: string; settings: Settings; assumptions: Record<string, number> };
+
+export type Span = { least: number; typical: number; most: number; origin: string };
+export type SubjectKind = {
+  id: Rush["subject"]["kind"];
+  words: string;
+  family: "bird" | "animal" | "small" | "person" | "vehicle";
+  detection: Rush["subject"]["detection"];
+  gait: string;
+  length_m: Span;
+  speed_mps: Span;
+  limb_speed_mps: Span;
+  limbs: string;
+};
+
+export type Boot = { user: User | null; demo: boolean; catalogue: SubjectKind[] };
+
+/** A rush with everything the Plan room shows. */
+export type RushWhole = {
+  id: string;
+  revision: number;
+  updated_at: string;
+  can_undo: boolean;
+  can_redo: boolean;
+  kit_id: string;
+  focal_mm: number | null;
+  rush: Rush;
+  plan: Plan | null;
+  fault: Problem | null;
+};
+
+export type RushRow = {
+  id: string;
+  name: string;
+  kind: string;
+  updated_at: string;
+  kit: string;
+  settings: { shutter_s: number; f_number: number; iso: number } | null;
+};
+
+export type KitWhole = {
+  id: string;
+  name: string;
+  body_id: string;
+  lens_id: string;
+  converter_id: string | null;
+  kit: Kit;
+};
+
+export type GearType = "body" | "lens" | "converter";
+export type Gear = { id: string; type: GearType; name: string; revision: number; document: Record<string, unknown> };

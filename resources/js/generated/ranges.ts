@@ -1,0 +1,119 @@
+// Made from schemas/ by `npm run types`; do not edit.
+
+/** Least and most of every number of a rush and of a kit's parts, by path. */
+export const rushRanges: Record<string, [number, number]> = {
+  "subject.length_m": [
+    0.001,
+    100
+  ],
+  "subject.limb_speed_mps": [
+    0,
+    400
+  ],
+  "subject.count": [
+    1,
+    500
+  ],
+  "subject.depth_spread_m": [
+    0,
+    500
+  ],
+  "motion.speed_mps": [
+    0,
+    400
+  ],
+  "motion.bearing_deg": [
+    0,
+    180
+  ],
+  "motion.acceleration_mps2": [
+    -100,
+    100
+  ],
+  "distance.near_m": [
+    0.05,
+    20000
+  ],
+  "distance.work_m": [
+    0.05,
+    20000
+  ],
+  "distance.far_m": [
+    0.05,
+    20000
+  ],
+  "clutter.background_gap_m": [
+    0,
+    20000
+  ],
+  "clutter.obstacle_width_m": [
+    0,
+    100
+  ],
+  "light.ev100": [
+    -6,
+    20
+  ],
+  "photographer.manual_skill": [
+    0,
+    1
+  ],
+  "iso_ceiling": [
+    50,
+    3276800
+  ]
+};
+
+export const bodyRanges: Record<string, [number, number]> = {
+  "sensor_width_mm": [
+    4,
+    70
+  ],
+  "sensor_height_mm": [
+    3,
+    70
+  ],
+  "pixels_wide": [
+    500,
+    40000
+  ],
+  "fps": [
+    0.5,
+    240
+  ],
+  "af_lag_s": [
+    0,
+    1
+  ],
+  "shortest_shutter_s": [
+    0.000015625,
+    0.004
+  ]
+};
+
+export const lensRanges: Record<string, [number, number]> = {
+  "focal_mm": [
+    2,
+    2500
+  ],
+  "focal_min_mm": [
+    2,
+    2500
+  ],
+  "focal_max_mm": [
+    2,
+    2500
+  ],
+  "widest_f": [
+    0.7,
+    32
+  ],
+  "closest_m": [
+    0.01,
+    100
+  ],
+  "stabiliser_stops": [
+    0,
+    9
+  ]
+};

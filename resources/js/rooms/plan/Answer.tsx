@@ -1,0 +1,224 @@
+import type { Plan, Units } from "../../api/types";
+import { figures, show, shutter } from "../../units/quantity";
+import { Budget } from "./Budget";
+import { Explained, type WorkingOf } from "./Working";
+
+type Props = { plan: Plan; units: Units; stale: boolean; onAssumed: () => void };
+
+const modes: Record<Plan["hold"]["focus_mode"], string> = {
+  single: "Single",
+  continuous: "Continuous",
+  "auto-switch": "Auto-switch",
+  manual: "By hand",
+  "single-with-override": "Single + ring",
+};
+const techniques = { trap: "trap", pull: "pull", follow: "follow" } as const;
+const stabilisers = { off: "Off", on: "On", panning: "Panning mode" } as const;
+
+/** What to set, large; why, in words; and the numbers it rests on. */
+export function Answer({ plan, units, stale, onAssumed }: Props) {
+  const { hold, numbers } = plan;
+  const working = (figure: string): WorkingOf | undefined => plan.workings.find((entry) => entry.figure === figure);
+  const reason = (field: string) => plan.reasons.find((entry) => entry.field === field);
+  const why = (field: string): string => {
+    const found = reason(field);
+    if (found === undefined) return "";
+    return found.school === null ? found.why : `${found.why} School of ${found.school.replace(/^.*: /, "")}.`;
+  };
+  const ownWorking = (field: string, title: string): WorkingOf | undefined => {
+    const found = reason(field);
+    if (found === undefined || Object.keys(found.numbers).length === 0) return undefined;
+    return {
+      figure: field,
+      title,
+      formula: found.why,
+      result: hold[field as "focus_mode"],
+      unit: "",
+      source: found.school ?? "docs/model.md",
+      inputs: Object.entries(found.numbers).map(([name, value]) => ({
+        symbol: "",
+        name: name.replace(/_(mps2?|deg|mm|m|s)$/, "").replaceAll("_", " "),
+        value,
+        unit: unitOf(name),
+        origin: "computed",
+        assumption: null,
+      })),
+    };
+  };
+
+  const depth = numbers.depth.depth_m;
+  const figuresShown: { figure: string; name: string; value: string; note: string }[] = [
+    {
+      figure: "depth",
+      name: "sharp from front to back",
+      value: show(depth, "length", units),
+      note: `${show(numbers.depth.near_m, "length", units, 4)} – ${show(numbers.depth.far_m, "length", units, 4)}`,
+    },
+    {
+      figure: "lag_error_m",
+      name: "focus error over the lag",
+      value: show(numbers.lag_error_m, "length", units),
+      note:
+        depth === null || depth === 0 ? "" : `${figures((numbers.lag_error_m / depth) * 200, 2)} % of the half depth`,
+    },
+    {
+      figure: "subject_fraction_of_frame",
+      name: "its length in the frame",
+      value: `${figures(numbers.subject_fraction_of_frame * 100, 2)} %`,
+      note: `${figures(numbers.subject_px, 3)} px`,
+    },
+    {
+      figure: "frame_crossing_s",
+      name: "crosses a still frame in",
+      value: numbers.frame_crossing_s === null ? "never" : `${figures(numbers.frame_crossing_s, 2)} s`,
+      note: `pan at ${figures(numbers.pan_rate_deg_s, 2)}° a second`,
+    },
+    {
+      figure: "residual_speed_mps",
+      name: "speed left on the sensor",
+      value: show(numbers.residual_speed_mps, "speed", units, 2),
+      note: `${figures((numbers.residual_speed_mps * 1000 * numbers.magnification) / numbers.pixel_mm / 1000, 2)} px a millisecond`,
+    },
+    {
+      figure: "hyperfocal_m",
+      name: "hyperfocal distance",
+      value: show(numbers.hyperfocal_m, "length", units),
+      note: `${figures(numbers.effective_focal_mm)} mm, f/${figures(hold.f_number)}`,
+    },
+  ];
+
+  return (
+    <div className={stale ? "answer stale" : "answer"} data-testid="answer" aria-live="polite" aria-busy={stale}>
+      <dl className="settings">
+        <Setting
+          name="shutter"
+          field="shutter_s"
+          value={shutter(hold.shutter_s)}
+          working={working("shutter_s")}
+          units={units}
+          onAssumed={onAssumed}
+        />
+        <Setting
+          name="aperture"
+          field="f_number"
+          value={`f/${figures(hold.f_number)}`}
+          working={working("f_number")}
+          units={units}
+          onAssumed={onAssumed}
+        />
+        <Setting
+          name={
+            numbers.light_shortfall_stops > 0 ? `ISO, ${figures(numbers.light_shortfall_stops, 2)} stops short` : "ISO"
+          }
+          field="iso"
+          value={String(hold.iso)}
+          working={working("iso")}
+          units={units}
+          fail={numbers.light_shortfall_stops > 0}
+          onAssumed={onAssumed}
+        />
+        <Setting
+          name={hold.manual_technique === null ? "focus" : `focus, ${techniques[hold.manual_technique]}`}
+          field="focus_mode"
+          value={modes[hold.focus_mode]}
+          working={ownWorking("focus_mode", "Focus mode")}
+          units={units}
+          onAssumed={onAssumed}
+        />
+      </dl>
+      <div className="columns">
+        <div>
+          <ul className="reasons">
+            <Why name="Shutter" text={why("shutter_s")} />
+            <Why name="Aperture" text={why("f_number")} />
+            <Why name="ISO" text={why("iso")} />
+            <Why
+              name="Focus"
+              text={[why("focus_mode"), hold.manual_technique === null ? "" : why("manual_technique")].join(" ").trim()}
+            />
+            <Why name="Stabiliser" value={stabilisers[hold.stabiliser]} text={why("stabiliser")} />
+          </ul>
+        </div>
+        <div>
+          <Budget plan={plan} units={units} onAssumed={onAssumed} />
+          <div className="figures">
+            {figuresShown.map((figure) => (
+              <Explained
+                key={figure.figure}
+                working={working(figure.figure)}
+                units={units}
+                className="figure"
+                onAssumed={onAssumed}
+              >
+                <span className="figure-name">{figure.name}</span>
+                <span className="figure-value">{figure.value}</span>
+                <span className="figure-note">{figure.note}</span>
+              </Explained>
+            ))}
+          </div>
+        </div>
+      </div>
+      {plan.concessions.length > 0 && (
+        <section className="concessions" aria-label="What gave way">
+          <h2>What gave way, in order</h2>
+          <ol>
+            {plan.concessions.map((concession, at) => (
+              <li key={at}>
+                <b>{concession.what}</b>
+                <span>{concession.why}</span>
+                <span className="price">{price(concession)}</span>
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
+      <section className="cautions" aria-label="Cautions">
+        {plan.cautions.map((caution) => (
+          <p key={caution}>{caution}</p>
+        ))}
+      </section>
+    </div>
+  );
+}
+
+const unitOf = (name: string): string => {
+  const found = /_(mm_s|mps|mm|m|s)$/.exec(name)?.[1] ?? "";
+  return { mps: "m/s", mm_s: "mm/s" }[found] ?? found;
+};
+
+const price = (concession: Plan["concessions"][number]): string => {
+  const stops = concession.cost_stops > 0.05 ? `${figures(concession.cost_stops, 2)} stops` : "";
+  const blur = concession.cost_mm > 0 ? `${figures(concession.cost_mm * 1000, 2)} µm more blur` : "";
+  const verb =
+    concession.step === "light" ? "missing" : concession.step === "overexposure" ? "too many" : "of light gained";
+  return [stops && `${stops} ${verb}`, blur].filter(Boolean).join(", ");
+};
+
+function Setting(props: {
+  name: string;
+  field: string;
+  value: string;
+  working: WorkingOf | undefined;
+  units: Units;
+  fail?: boolean;
+  onAssumed: () => void;
+}) {
+  return (
+    <Explained working={props.working} units={props.units} className="setting" onAssumed={props.onAssumed}>
+      <dt className={props.fail === true ? "fail" : ""}>{props.name}</dt>
+      <dd data-field={props.field}>{props.value}</dd>
+    </Explained>
+  );
+}
+
+function Why({ name, value, text }: { name: string; value?: string; text: string }) {
+  return (
+    <li>
+      <span className="why-name">{name}</span>
+      <span className="why-text">
+        {value !== undefined && <b>{value}. </b>}
+        {text}
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,239 @@
+import { Popover } from "antd";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { useNavigate, useParams } from "react-router-dom";
+import { ApiProblem, request } from "../../api/client";
+import { kitsQuery, rushesQuery } from "../../api/queries";
+import type { KitWhole, RushWhole } from "../../api/types";
+import { useAccount, useCatalogue } from "../../app/boot";
+import { Lane } from "../../lane/Lane";
+import { Sentence } from "../../sentence/Sentence";
+import { withDistance, type Draft } from "../../sentence/words";
+import { Answer } from "./Answer";
+import { Help } from "./Help";
+import { faultText, RushKeeper, type Kept } from "./keeper";
+import { newRush } from "./newRush";
+import { RushList } from "./RushList";
+import { SaveLine } from "./SaveLine";
+
+/** The Plan room: opens the rush in the address, or the last one, or offers to write the first. */
+export default function PlanRoom() {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const kinds = useCatalogue();
+  const rushes = useQuery({ ...rushesQuery, enabled: id === undefined });
+  const kits = useQuery(kitsQuery);
+  const opened = useQuery({
+    queryKey: ["rush", id],
+    queryFn: () => request<RushWhole>("GET", `rushes/${id}`),
+    enabled: id !== undefined,
+    staleTime: 0,
+    gcTime: 0,
+    retry: (count, thrown) =>
+      thrown instanceof ApiProblem && thrown.status < 500 && thrown.status !== 0 ? false : count < 30,
+    retryDelay: 1500,
+  });
+  const make = useMutation({
+    mutationFn: () => {
+      const kit = kits.data?.kits[0];
+      const kind = kinds[0];
+      if (kit === undefined || kind === undefined) throw new Error("There is no kit yet; make one in Kit.");
+      return request<RushWhole>("POST", "rushes", {
+        kit_id: kit.id,
+        focal_mm: null,
+        rush: newRush(kind, "A new rush"),
+      });
+    },
+    onSuccess: async (made) => {
+      await client.invalidateQueries({ queryKey: ["rushes"] });
+      await navigate(`/plan/${made.id}`);
+    },
+  });
+
+  const first = rushes.data?.rushes[0]?.id;
+  useEffect(() => {
+    if (id === undefined && first !== undefined) void navigate(`/plan/${first}`, { replace: true });
+  }, [id, first, navigate]);
+
+  if (id === undefined && rushes.isSuccess && first === undefined) {
+    return (
+      <div className="empty">
+        <h1>No rush yet.</h1>
+        <p>
+          A rush is a moment to be ready for: what moves, how fast, how far, in what light. Describe one, and read what
+          to set.
+        </p>
+        <button
+          type="button"
+          className="primary"
+          disabled={make.isPending || !kits.isSuccess}
+          onClick={() => make.mutate()}
+        >
+          Write the first one
+        </button>
+        {make.isError && <p className="note fault">{make.error.message}</p>}
+      </div>
+    );
+  }
+  if (opened.error instanceof ApiProblem && opened.error.status === 404) {
+    return (
+      <div className="empty">
+        <h1>This rush is not here.</h1>
+        <p>It may have been deleted, or it belongs to somebody else.</p>
+        <button type="button" className="primary" onClick={() => void navigate("/plan")}>
+          Open your latest
+        </button>
+      </div>
+    );
+  }
+  const problem = opened.failureReason ?? opened.error ?? rushes.error ?? kits.error;
+  if (opened.data === undefined || kits.data === undefined) {
+    return (
+      <div className="empty" aria-busy="true">
+        <p className="note">{problem ? `${problem.message} Trying again…` : "Fetching your rush…"}</p>
+      </div>
+    );
+  }
+  return <OpenRush key={opened.data.id} server={opened.data} kits={kits.data.kits} onNew={() => make.mutate()} />;
+}
+
+const typing = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest("input, textarea, select, [role=dialog]") !== null;
+
+function OpenRush({ server, kits, onNew }: { server: RushWhole; kits: KitWhole[]; onNew: () => void }) {
+  const { user } = useAccount();
+  const { units, letters } = user.settings;
+  const kinds = useCatalogue();
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const [keeper] = useState(() => new RushKeeper(server));
+  const kept: Kept = useSyncExternalStore(keeper.subscribe, keeper.snapshot);
+  const [list, setList] = useState(false);
+  const [help, setHelp] = useState(false);
+  const { draft, save } = kept;
+
+  useEffect(() => keeper.start(), [keeper]);
+  useEffect(() => () => void client.invalidateQueries({ queryKey: ["rushes"] }), [client]);
+  // a kit, a unit or an assumed figure changed elsewhere gives another plan
+  useEffect(() => void keeper.refresh(), [keeper, units, kits]);
+
+  const kind = useMemo(
+    () => kinds.find((entry) => entry.id === draft.rush.subject.kind) ?? kinds[0]!,
+    [kinds, draft.rush.subject.kind],
+  );
+  const kit = useMemo(() => kits.find((entry) => entry.id === draft.kit_id) ?? null, [kits, draft.kit_id]);
+  const change = useCallback((next: Draft, gesture: string) => keeper.edit(next, gesture), [keeper]);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const key = event.key.toLowerCase();
+      if ((event.ctrlKey || event.metaKey) && key === "z" && !typing(event.target)) {
+        event.preventDefault();
+        void (event.shiftKey ? keeper.redo() : keeper.undo());
+      } else if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+      else if (event.key === "?") setHelp(true);
+      else if (letters === "on" && event.key === "/") {
+        event.preventDefault();
+        setList(true);
+      } else if (letters === "on" && event.key === "n") onNew();
+    };
+    document.addEventListener("keydown", onKey);
+    return () => document.removeEventListener("keydown", onKey);
+  }, [keeper, letters, onNew]);
+
+  const rename = (name: string): void => change({ ...draft, rush: { ...draft.rush, name } }, "name");
+  const open = (id: string): void => {
+    setList(false);
+    void navigate(`/plan/${id}`);
+  };
+  const { plan, fault } = kept.server;
+  const waiting = save.kind === "waiting" || save.kind === "refused" || save.kind === "elsewhere";
+
+  return (
+    <div className="plan">
+      <div className="titleline">
+        <Name name={draft.rush.name} onChange={rename} />
+        <Popover
+          open={list}
+          onOpenChange={setList}
+          trigger="click"
+          placement="bottomLeft"
+          arrow={false}
+          destroyOnHidden
+          content={
+            list && (
+              <RushList
+                current={server.id}
+                onOpen={open}
+                onNew={() => {
+                  setList(false);
+                  onNew();
+                }}
+                onGone={(id) => {
+                  if (id === server.id) void navigate("/plan");
+                }}
+              />
+            )
+          }
+        >
+          <button type="button" className="quiet" aria-expanded={list} aria-haspopup="dialog">
+            all rushes
+          </button>
+        </Popover>
+        <SaveLine kept={kept} keeper={keeper} />
+        <button type="button" className="quiet keys-hint" onClick={() => setHelp(true)}>
+          {letters === "on" ? "Press a letter to change a word, " : "Keys: "}
+          <b>?</b> for all of them
+        </button>
+      </div>
+      <Sentence telling={{ draft, kind, kit, units }} letters={letters === "on"} onChange={change} />
+      <div className="sticky">
+        <Lane
+          rush={draft.rush}
+          kind={kind}
+          closestM={kit?.kit.lens.closest_m ?? 0.5}
+          plan={plan}
+          units={units}
+          onMove={(metres, gesture) =>
+            change(withDistance(draft, { work_m: Math.min(20000, Math.max(0.05, metres)) }), gesture)
+          }
+        />
+      </div>
+      {fault !== null && (
+        <p className="stand-in" role="status">
+          <b>There is no plan for this.</b> {faultText(fault)}{" "}
+          {fault.faults[0]?.pointer === "/distance/work_m" && "Step back, or take a lens that focuses closer."}
+        </p>
+      )}
+      {plan !== null && (
+        <Answer plan={plan} units={units} stale={waiting && kept.dirty} onAssumed={() => void keeper.refresh()} />
+      )}
+      <Help open={help} letters={letters === "on"} onClose={() => setHelp(false)} />
+    </div>
+  );
+}
+
+/** The name of the rush, typed in place; an empty one is not taken. */
+function Name({ name, onChange }: { name: string; onChange: (name: string) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const text = typed ?? name;
+  return (
+    <h1 className="name">
+      <input
+        aria-label="Name of this rush"
+        value={text}
+        maxLength={120}
+        size={Math.min(44, Math.max(8, text.length + 1))}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          if (event.target.value.trim() !== "") onChange(event.target.value.trim());
+        }}
+        onBlur={() => setTyped(null)}
+        onKeyDown={(event) => {
+          if (event.key === "Enter" || event.key === "Escape") event.currentTarget.blur();
+        }}
+      />
+    </h1>
+  );
+}

@@ -1,0 +1,116 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMemo, useState } from "react";
+import { request } from "../../api/client";
+import { rushesQuery } from "../../api/queries";
+import type { RushRow, RushWhole } from "../../api/types";
+import { useCatalogue } from "../../app/boot";
+import { figures, shutter } from "../../units/quantity";
+
+type Props = { current: string | null; onOpen: (id: string) => void; onNew: () => void; onGone: (id: string) => void };
+
+/** All rushes of the account: find, open, copy, delete with a way back. */
+export function RushList({ current, onOpen, onNew, onGone }: Props) {
+  const client = useQueryClient();
+  const rushes = useQuery(rushesQuery);
+  const kinds = useCatalogue();
+  const [sought, setSought] = useState("");
+  const [deleted, setDeleted] = useState<RushRow | null>(null);
+  const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: ["rushes"] });
+
+  const copy = useMutation({
+    mutationFn: (id: string) => request<RushWhole>("POST", `rushes/${id}/duplicate`),
+    onSuccess: async (made) => {
+      await refresh();
+      onOpen(made.id);
+    },
+  });
+  const remove = useMutation({
+    mutationFn: (row: RushRow) => request<null>("DELETE", `rushes/${row.id}`),
+    onSuccess: async (_, row) => {
+      setDeleted(row);
+      await refresh();
+      onGone(row.id);
+    },
+  });
+  const restore = useMutation({
+    mutationFn: (row: RushRow) => request<RushWhole>("POST", `rushes/${row.id}/restore`),
+    onSuccess: async (back) => {
+      setDeleted(null);
+      await refresh();
+      onOpen(back.id);
+    },
+  });
+
+  const found = useMemo(() => {
+    const words = sought.trim().toLowerCase().split(/\s+/).filter(Boolean);
+    const kindWords = new Map(kinds.map((kind) => [kind.id as string, kind.words]));
+    return (rushes.data?.rushes ?? []).filter((row) => {
+      const text = `${row.name} ${kindWords.get(row.kind) ?? ""} ${row.kit}`.toLowerCase();
+      return words.every((word) => text.includes(word));
+    });
+  }, [rushes.data, sought, kinds]);
+
+  const failed = copy.error ?? remove.error ?? restore.error ?? rushes.error;
+
+  return (
+    <div className="rushes" data-testid="rushes">
+      <div className="rushes-head">
+        <label className="seek">
+          Find a rush
+          <input
+            autoFocus
+            type="search"
+            value={sought}
+            placeholder="name, subject or kit"
+            onChange={(event) => setSought(event.target.value)}
+          />
+        </label>
+        <button type="button" className="primary" onClick={onNew}>
+          New rush
+        </button>
+      </div>
+      {failed && <p className="note fault">{failed.message}</p>}
+      {deleted !== null && (
+        <p className="deleted" role="status">
+          Deleted “{deleted.name}”.{" "}
+          <button type="button" className="mark" onClick={() => restore.mutate(deleted)}>
+            Bring it back
+          </button>
+        </p>
+      )}
+      <ul>
+        {found.map((row) => (
+          <li key={row.id} className={row.id === current ? "row current" : "row"}>
+            <button type="button" className="row-open" aria-current={row.id === current} onClick={() => onOpen(row.id)}>
+              <span className="row-name">{row.name}</span>
+              <span className="row-kit">{row.kit}</span>
+              <span className="row-settings">
+                {row.settings === null
+                  ? "no plan yet"
+                  : `${shutter(row.settings.shutter_s)} · f/${figures(row.settings.f_number)} · ISO ${row.settings.iso}`}
+              </span>
+            </button>
+            <button type="button" className="quiet" aria-label={`Copy ${row.name}`} onClick={() => copy.mutate(row.id)}>
+              copy
+            </button>
+            <button
+              type="button"
+              className="quiet"
+              aria-label={`Delete ${row.name}`}
+              onClick={() => remove.mutate(row)}
+            >
+              delete
+            </button>
+          </li>
+        ))}
+      </ul>
+      {rushes.isSuccess && found.length === 0 && (
+        <p className="note">
+          {sought.trim() === ""
+            ? "No rush yet. Write the first one."
+            : `Nothing matches “${sought.trim()}”. Try fewer words.`}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,178 @@
+import { Popover } from "antd";
+import { useId, useRef, useState, type ReactNode } from "react";
+import { request } from "../../api/client";
+import type { Plan, Units, User } from "../../api/types";
+import { useAccount } from "../../app/boot";
+import { figures, read, show, shutter, type Quantity } from "../../units/quantity";
+
+export type WorkingOf = Plan["workings"][number];
+type Input = WorkingOf["inputs"][number];
+
+const origins: Record<Input["origin"], string> = {
+  rush: "from your sentence",
+  kit: "from your kit",
+  assumed: "assumed",
+  computed: "computed",
+  chosen: "chosen",
+};
+
+/** A number of a working in the unit it is best read in. */
+export const inUnit = (value: number | string | null, unit: string, units: Units): string => {
+  if (typeof value === "string") return value;
+  if (value === null) return "∞";
+  const quantities: Record<string, Quantity> = { m: "length", "m/s": "speed" };
+  const quantity = quantities[unit];
+  if (quantity !== undefined) return show(value, quantity, units, 4);
+  if (unit === "s") return value > 0 && value < 0.1 ? shutter(value) : `${figures(value)} s`;
+  if (unit === "mm" && value < 1) return `${figures(value * 1000)} µm`;
+  return `${figures(value, 4)}${unit === "" || unit === "°" ? unit : `\u00a0${unit}`}`;
+};
+
+/** A figure that opens to how it was reached: formula, inputs, where each comes from. */
+export function Explained({
+  working,
+  units,
+  className,
+  onAssumed,
+  children,
+}: {
+  working: WorkingOf | undefined;
+  units: Units;
+  className: string;
+  onAssumed: () => void;
+  children: ReactNode;
+}) {
+  const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
+  if (working === undefined) return <div className={className}>{children}</div>;
+  const close = (): void => {
+    setOpen(false);
+    requestAnimationFrame(() => button.current?.focus());
+  };
+  return (
+    <Popover
+      open={open}
+      onOpenChange={setOpen}
+      trigger="click"
+      placement="bottomLeft"
+      arrow={false}
+      destroyOnHidden
+      content={
+        open && (
+          // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape must close it from anywhere inside
+          <div
+            className="working"
+            role="dialog"
+            aria-label={`How ${working.title.toLowerCase()} was reached`}
+            onKeyDown={(event) => {
+              if (event.key === "Escape") close();
+            }}
+          >
+            <WorkingSheet working={working} units={units} onAssumed={onAssumed} />
+            <button type="button" className="done" onClick={close}>
+              Done
+            </button>
+          </div>
+        )
+      }
+    >
+      <button
+        ref={button}
+        type="button"
+        className={`${className} explained`}
+        aria-expanded={open}
+        aria-haspopup="dialog"
+      >
+        {children}
+      </button>
+    </Popover>
+  );
+}
+
+function WorkingSheet({ working, units, onAssumed }: { working: WorkingOf; units: Units; onAssumed: () => void }) {
+  return (
+    <>
+      <h3>{working.title}</h3>
+      <p className="formula">
+        {working.formula} = <strong>{inUnit(working.result, working.unit, units)}</strong>
+      </p>
+      <table>
+        <tbody>
+          {working.inputs.map((input, at) => (
+            <tr key={at}>
+              <th scope="row">
+                {input.symbol !== "" && <i>{input.symbol}</i>} {input.name}
+              </th>
+              <td>
+                {input.assumption === null ? (
+                  inUnit(input.value, input.unit, units)
+                ) : (
+                  <Assumed input={input} units={units} onAssumed={onAssumed} />
+                )}
+              </td>
+              <td className={input.origin === "assumed" ? "origin origin-assumed" : "origin"}>
+                {origins[input.origin]}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="note">{working.source}</p>
+    </>
+  );
+}
+
+/** An assumed figure, which the person may replace by their own; it then holds for every plan of theirs. */
+function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAssumed: () => void }) {
+  const { user, setUser } = useAccount();
+  const id = useId();
+  const [typed, setTyped] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const name = input.assumption ?? "";
+  const changed = name in user.assumptions;
+
+  const put = async (value: number | null): Promise<void> => {
+    try {
+      const answer = await request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } });
+      setUser(answer.user);
+      setTyped(null);
+      setFault(null);
+      onAssumed();
+    } catch (thrown) {
+      setFault(thrown instanceof Error ? thrown.message : "It could not be saved.");
+    }
+  };
+  const take = (): void => {
+    if (typed === null) return;
+    const found = read(typed, input.unit === "s" ? "time" : "plain", units, 0);
+    if ("fault" in found) setFault(`${found.fault}.`);
+    else void put(found.value);
+  };
+
+  return (
+    <span className="assumed">
+      <input
+        id={id}
+        aria-label={`${input.name}, assumed`}
+        aria-invalid={fault !== null}
+        value={typed ?? inUnit(input.value, input.unit, units).replace(/\u00a0.*$/, "")}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={take}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") take();
+        }}
+      />
+      {input.unit !== "" && input.unit !== "s" && <span> {input.unit}</span>}
+      {changed && (
+        <button type="button" className="mark" onClick={() => void put(null)}>
+          back to default
+        </button>
+      )}
+      {fault !== null && (
+        <span className="note fault" role="alert">
+          {fault}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,238 @@
+import { ApiProblem, request } from "../../api/client";
+import type { Problem, RushWhole } from "../../api/types";
+import { newGesture } from "../../sentence/gesture";
+import type { Draft } from "../../sentence/words";
+
+/** How things stand with what was last changed. */
+export type Save =
+  | { kind: "saved" }
+  | { kind: "saving" }
+  | { kind: "waiting"; why: "connection" | "store" | "signed-out" }
+  | { kind: "elsewhere" }
+  | { kind: "refused"; message: string };
+
+export type Kept = { draft: Draft; server: RushWhole; save: Save; dirty: boolean; news: string | null };
+
+type Unsaved = { draft: Draft; revision: number; gesture: string };
+
+const RETRY_MS = [500, 1000, 2000, 3000];
+
+const draftOf = (whole: RushWhole): Draft => ({ rush: whole.rush, kit_id: whole.kit_id, focal_mm: whole.focal_mm });
+
+const sorted = (value: unknown): unknown =>
+  value !== null && typeof value === "object" && !Array.isArray(value)
+    ? Object.fromEntries(
+        Object.entries(value)
+          .toSorted(([a], [b]) => (a < b ? -1 : 1))
+          .map(([key, inner]) => [key, sorted(inner)]),
+      )
+    : value;
+const same = (a: Draft, b: Draft): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
+
+const keyOf = (id: string): string => `rush-hold:unsaved:${id}`;
+
+/** What of this rush the server has not confirmed yet, as this browser kept it. */
+const unsavedOf = (id: string): Unsaved | null => {
+  try {
+    return JSON.parse(localStorage.getItem(keyOf(id)) ?? "null") as Unsaved | null;
+  } catch {
+    return null;
+  }
+};
+
+/**
+ * Keeps one rush: every change is in this browser's own store before it is sent, is sent as soon as the one before
+ * is confirmed, and is sent again for as long as the server or its store is away.
+ */
+export class RushKeeper {
+  private kept: Kept;
+  private listeners = new Set<() => void>();
+  private revision: number;
+  private gesture = "start";
+  private sending = false;
+  private tries = 0;
+  private timer: number | undefined;
+  private closed = false;
+
+  constructor(server: RushWhole) {
+    const unsaved = unsavedOf(server.id);
+    this.revision = unsaved?.revision ?? server.revision;
+    this.gesture = unsaved?.gesture ?? this.gesture;
+    this.kept = {
+      draft: unsaved?.draft ?? draftOf(server),
+      server,
+      save: { kind: unsaved ? "saving" : "saved" },
+      dirty: unsaved !== null,
+      news: null,
+    };
+  }
+
+  /** Begins to send and to listen; the function it gives ends that. */
+  start(): () => void {
+    this.closed = false;
+    const wake = (): void => void (this.kept.dirty ? this.send() : this.look());
+    const seen = (): void => void (document.visibilityState === "visible" && wake());
+    window.addEventListener("online", wake);
+    window.addEventListener("focus", wake);
+    document.addEventListener("visibilitychange", seen);
+    if (this.kept.dirty) void this.send();
+    return () => {
+      this.closed = true;
+      window.clearTimeout(this.timer);
+      window.removeEventListener("online", wake);
+      window.removeEventListener("focus", wake);
+      document.removeEventListener("visibilitychange", seen);
+    };
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  snapshot = (): Kept => this.kept;
+
+  /** Takes a change; changes with one gesture are undone together. */
+  edit(draft: Draft, gesture: string): void {
+    if (same(draft, this.kept.draft)) return;
+    this.gesture = gesture;
+    this.keepLocally(draft);
+    this.set({ draft, dirty: true, news: null });
+    void this.send();
+  }
+
+  undo = (): Promise<void> => this.step("undo");
+  redo = (): Promise<void> => this.step("redo");
+
+  /** After another tab has written: keep what is here, or take what is there. */
+  async resolve(keep: "mine" | "theirs"): Promise<void> {
+    try {
+      const server = await request<RushWhole>("GET", `rushes/${this.kept.server.id}`);
+      this.revision = server.revision;
+      if (keep === "theirs") this.adopt(server, null);
+      else {
+        this.gesture = newGesture("mine");
+        this.keepLocally(this.kept.draft);
+        this.set({ server, save: { kind: "saving" } });
+        await this.send();
+      }
+    } catch (thrown) {
+      this.later(thrown);
+    }
+  }
+
+  /** Reckons the plan anew, for when kit, units or assumed figures have changed. */
+  async refresh(): Promise<void> {
+    if (!this.kept.dirty) await this.look(true);
+  }
+
+  private async step(way: "undo" | "redo"): Promise<void> {
+    if (this.kept.dirty) await this.send();
+    if (this.kept.dirty) return;
+    try {
+      const server = await request<RushWhole>("POST", `rushes/${this.kept.server.id}/${way}`, {
+        revision: this.revision,
+      });
+      this.gesture = way;
+      this.adopt(server, null);
+    } catch (thrown) {
+      if (thrown instanceof ApiProblem && thrown.status === 409) await this.look();
+      else this.later(thrown);
+    }
+  }
+
+  private async send(): Promise<void> {
+    if (this.sending || this.closed || !this.kept.dirty || this.kept.save.kind === "elsewhere") return;
+    window.clearTimeout(this.timer);
+    this.sending = true;
+    const { draft, server } = this.kept;
+    if (this.kept.save.kind !== "waiting") this.set({ save: { kind: "saving" } });
+    try {
+      const answer = await request<RushWhole>("PUT", `rushes/${server.id}`, {
+        revision: this.revision,
+        gesture: this.gesture,
+        ...draft,
+      });
+      this.confirmed(draft, answer);
+    } catch (thrown) {
+      await this.failed(draft, thrown);
+    } finally {
+      this.sending = false;
+    }
+    if (this.kept.dirty && this.kept.save.kind === "saving") await this.send();
+  }
+
+  private confirmed(sent: Draft, answer: RushWhole): void {
+    this.tries = 0;
+    this.revision = answer.revision;
+    const settled = this.kept.draft === sent;
+    if (settled) localStorage.removeItem(keyOf(answer.id));
+    else this.keepLocally(this.kept.draft);
+    this.set({ server: answer, dirty: !settled, save: { kind: settled ? "saved" : "saving" } });
+  }
+
+  private async failed(sent: Draft, thrown: unknown): Promise<void> {
+    if (thrown instanceof ApiProblem && thrown.status === 409) {
+      // an answer that was lost on the way leaves our own write behind: then it is not a conflict
+      try {
+        const theirs = await request<RushWhole>("GET", `rushes/${this.kept.server.id}`);
+        if (same(draftOf(theirs), sent)) return this.confirmed(sent, theirs);
+        return this.set({ save: { kind: "elsewhere" } });
+      } catch (again) {
+        return this.later(again);
+      }
+    }
+    if (thrown instanceof ApiProblem && (thrown.status === 422 || thrown.status === 404)) {
+      return this.set({ save: { kind: "refused", message: thrown.problem.detail } });
+    }
+    this.later(thrown);
+  }
+
+  private later(thrown: unknown): void {
+    const status = thrown instanceof ApiProblem ? thrown.status : 0;
+    const why =
+      status === 401 || status === 419 ? "signed-out" : status >= 500 || status === 429 ? "store" : "connection";
+    this.set({ save: { kind: "waiting", why } });
+    window.clearTimeout(this.timer);
+    if (!this.closed) {
+      const wait = RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)]!;
+      this.timer = window.setTimeout(() => void (this.kept.dirty ? this.send() : this.look()), wait);
+    }
+  }
+
+  /** Looks whether another tab or device has written since. */
+  private async look(always = false): Promise<void> {
+    if (this.sending || this.kept.dirty || this.closed) return;
+    try {
+      const server = await request<RushWhole>("GET", `rushes/${this.kept.server.id}`);
+      if (this.kept.dirty) return;
+      this.tries = 0;
+      const news = server.revision > this.revision ? "brought up to date from another tab" : null;
+      if (news !== null || always || this.kept.save.kind === "waiting") this.adopt(server, news);
+    } catch (thrown) {
+      if (thrown instanceof ApiProblem && thrown.status === 404)
+        this.set({ save: { kind: "refused", message: "This rush has been deleted." } });
+      else this.later(thrown);
+    }
+  }
+
+  private adopt(server: RushWhole, news: string | null): void {
+    this.tries = 0;
+    this.revision = server.revision;
+    localStorage.removeItem(keyOf(server.id));
+    this.set({ draft: draftOf(server), server, dirty: false, save: { kind: "saved" }, news });
+  }
+
+  private keepLocally(draft: Draft): void {
+    const unsaved: Unsaved = { draft, revision: this.revision, gesture: this.gesture };
+    localStorage.setItem(keyOf(this.kept.server.id), JSON.stringify(unsaved));
+  }
+
+  private set(change: Partial<Kept>): void {
+    this.kept = { ...this.kept, ...change };
+    for (const listener of this.listeners) listener();
+  }
+}
+
+/** The fault that stands in the way of a plan, in the words of the product. */
+export const faultText = (fault: Problem): string => fault.faults[0]?.message ?? fault.detail;

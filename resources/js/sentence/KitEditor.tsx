@@ -1,0 +1,80 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useRef } from "react";
+import { Link } from "react-router-dom";
+import { request } from "../api/client";
+import { gearQuery } from "../api/queries";
+import type { Gear, KitWhole } from "../api/types";
+import { NumberEditor } from "./NumberEditor";
+import type { Draft, Telling } from "./words";
+
+type Props = { telling: Telling; onChange: (draft: Draft) => void };
+type Parts = { body_id: string; lens_id: string; converter_id: string | null };
+
+/** Which body, lens and converter, and where a zoom is set. */
+export function KitEditor({ telling, onChange }: Props) {
+  const { draft, kit, units } = telling;
+  const client = useQueryClient();
+  const gear = useQuery(gearQuery);
+  const first = useRef<HTMLSelectElement>(null);
+  const put = useMutation({
+    mutationFn: (parts: Parts) => request<KitWhole>("POST", "kits", parts),
+    onSuccess: (found, parts) => {
+      client.setQueryData<{ kits: KitWhole[] }>(["kits"], (old) => ({
+        kits: [...(old?.kits ?? []).filter((entry) => entry.id !== found.id), found],
+      }));
+      onChange({ ...draft, kit_id: found.id, focal_mm: parts.lens_id === kit?.lens_id ? draft.focal_mm : null });
+    },
+  });
+
+  useEffect(() => first.current?.focus(), [gear.isSuccess]);
+
+  if (kit === null || gear.data === undefined) return <p className="note">Fetching your kit…</p>;
+  const parts: Parts = { body_id: kit.body_id, lens_id: kit.lens_id, converter_id: kit.converter_id };
+  const of = (type: Gear["type"]): Gear[] => gear.data.gear.filter((one) => one.type === type);
+  const lens = kit.kit.lens;
+
+  const pick = (label: string, name: keyof Parts, options: Gear[], none: string | null) => (
+    <label className="seek">
+      {label}
+      <select
+        ref={name === "body_id" ? first : undefined}
+        value={parts[name] ?? ""}
+        onChange={(event) => put.mutate({ ...parts, [name]: event.target.value === "" ? null : event.target.value })}
+      >
+        {none !== null && <option value="">{none}</option>}
+        {options.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+
+  return (
+    <div className="kit-editor">
+      {pick("Body", "body_id", of("body"), null)}
+      {pick("Lens", "lens_id", of("lens"), null)}
+      {pick("Converter", "converter_id", of("converter"), "none")}
+      {lens.zoom && (
+        <NumberEditor
+          label="Zoom set at"
+          field={{
+            quantity: "focal",
+            path: "",
+            get: (d) => d.focal_mm ?? lens.focal_mm,
+            set: (d, value) => ({ ...d, focal_mm: Math.min(lens.focal_max_mm, Math.max(lens.focal_min_mm, value)) }),
+          }}
+          range={[lens.focal_min_mm, lens.focal_max_mm]}
+          draft={draft}
+          units={units}
+          onChange={onChange}
+        />
+      )}
+      {put.isError && <p className="note fault">{put.error.message}</p>}
+      <p className="note">
+        Numbers of a body or a lens not right? <Link to="/kit">Type yours in Kit</Link>.
+      </p>
+    </div>
+  );
+}

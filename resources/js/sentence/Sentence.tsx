@@ -1,0 +1,129 @@
+import { Popover } from "antd";
+import { useCallback, useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
+import { rushRanges } from "../generated/ranges";
+import { step } from "../units/quantity";
+import { newGesture } from "./gesture";
+import { WordEditor } from "./WordEditor";
+import { makeWords, type Draft, type Telling, type Word, type WordId } from "./words";
+
+export const words: Word[] = makeWords(step, rushRanges);
+
+type Props = {
+  telling: Telling;
+  letters: boolean;
+  /** A change, and the gesture it belongs to: everything of one gesture is undone together. */
+  onChange: (draft: Draft, gesture: string) => void;
+};
+
+/** The rush in one sentence; every underlined word opens, steps by arrow keys, and has a letter. */
+export function Sentence({ telling, letters, onChange }: Props) {
+  const [open, setOpen] = useState<WordId | null>(null);
+  const [current, setCurrent] = useState<WordId>("subject");
+  const gesture = useRef("");
+  const chips = useRef(new Map<WordId, HTMLButtonElement>());
+
+  const show = useCallback((id: WordId | null) => {
+    gesture.current = id === null ? "" : newGesture(id);
+    setOpen(id);
+    if (id !== null) setCurrent(id);
+  }, []);
+
+  const close = useCallback(() => {
+    setOpen((id) => {
+      if (id !== null) requestAnimationFrame(() => chips.current.get(id)?.focus());
+      return null;
+    });
+  }, []);
+
+  useEffect(() => {
+    if (!letters) return;
+    const onKey = (event: globalThis.KeyboardEvent): void => {
+      const target = event.target as HTMLElement;
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        target.closest("input, textarea, select, [role=dialog], [role=slider]")
+      )
+        return;
+      const word = words.find((entry) => entry.letter === event.key);
+      if (word === undefined) return;
+      event.preventDefault();
+      show(word.id);
+    };
+    document.addEventListener("keydown", onKey);
+    return () => document.removeEventListener("keydown", onKey);
+  }, [letters, show]);
+
+  const onKeyDown = (event: KeyboardEvent, word: Word): void => {
+    const at = words.findIndex((entry) => entry.id === word.id);
+    const move = (to: number): void => {
+      const next = words[(to + words.length) % words.length]!;
+      setCurrent(next.id);
+      chips.current.get(next.id)?.focus();
+    };
+    if (event.key === "ArrowRight") move(at + 1);
+    else if (event.key === "ArrowLeft") move(at - 1);
+    else if (event.key === "Home") move(0);
+    else if (event.key === "End") move(words.length - 1);
+    else if (event.key === "ArrowUp" || event.key === "ArrowDown") {
+      // a run of steps on one word is one gesture
+      if (!gesture.current.startsWith(`${word.id}-step`)) gesture.current = newGesture(`${word.id}-step`);
+      onChange(word.stepped(telling, event.key === "ArrowUp" ? 1 : -1), gesture.current);
+    } else return;
+    event.preventDefault();
+  };
+
+  const chip = (id: WordId): ReactNode => {
+    const word = words.find((entry) => entry.id === id)!;
+    const text = word.text(telling);
+    return (
+      <Popover
+        key={id}
+        open={open === id}
+        placement="bottomLeft"
+        arrow={false}
+        trigger={[]}
+        destroyOnHidden
+        styles={{ container: { padding: 0 } }}
+        content={
+          open === id && (
+            <WordEditor
+              word={word}
+              telling={telling}
+              onChange={(draft) => onChange(draft, gesture.current)}
+              onClose={close}
+            />
+          )
+        }
+      >
+        <button
+          type="button"
+          ref={(node) => {
+            if (node) chips.current.set(id, node);
+          }}
+          className={open === id ? "word word-open" : "word"}
+          data-word={id}
+          aria-haspopup="dialog"
+          aria-expanded={open === id}
+          aria-label={`${text}: ${word.label}`}
+          aria-keyshortcuts={letters ? word.letter : undefined}
+          tabIndex={current === id ? 0 : -1}
+          onFocus={() => setCurrent(id)}
+          onClick={() => (open === id ? close() : show(id))}
+          onKeyDown={(event) => onKeyDown(event, word)}
+        >
+          {text}
+        </button>
+      </Popover>
+    );
+  };
+
+  return (
+    <p className="sentence" data-testid="sentence">
+      {chip("subject")}, {chip("size")} long, {chip("bearing")} at {chip("speed")}, {chip("distance")} away,{" "}
+      {chip("pattern")}, under {chip("light")}. I am {chip("support")}, {chip("panning")} and {chip("skill")}. I want{" "}
+      {chip("style")}, {chip("limbs")}, in {chip("standard")} at up to {chip("iso")}, with {chip("kit")}.
+    </p>
+  );
+}

@@ -1,0 +1,169 @@
+import type { KeyboardEvent, ReactNode } from "react";
+import type { Rush } from "../api/types";
+import { figures } from "../units/quantity";
+import { BearingDial } from "./BearingDial";
+import { ChoiceEditor } from "./ChoiceEditor";
+import { KitEditor } from "./KitEditor";
+import { NumberEditor } from "./NumberEditor";
+import { SubjectEditor } from "./SubjectEditor";
+import {
+  limbOptions,
+  lights,
+  numberFields,
+  pans,
+  patterns,
+  skills,
+  standards,
+  styles,
+  supports,
+  withIntent,
+  withLight,
+  withMotion,
+  withPhotographer,
+  type Draft,
+  type FieldName,
+  type NumberField,
+  type Option,
+  type Telling,
+  type Word,
+} from "./words";
+
+type Props = { word: Word; telling: Telling; onChange: (draft: Draft) => void; onClose: () => void };
+
+/** The editor that opens under a word. Escape closes it; every change is taken at once. */
+export function WordEditor({ word, telling, onChange, onClose }: Props) {
+  const { draft, kind, units } = telling;
+  const { rush } = draft;
+
+  const number = (name: FieldName, label: string, more: { autoFocus?: boolean; usual?: boolean } = {}): ReactNode => {
+    const field: NumberField = numberFields[name];
+    const spans = { size: kind.length_m, speed: kind.speed_mps, limb: kind.limb_speed_mps } as const;
+    const span = more.usual === true && name in spans ? spans[name as keyof typeof spans] : undefined;
+    return (
+      <NumberEditor
+        key={name}
+        label={label}
+        field={field}
+        draft={draft}
+        units={units}
+        autoFocus={more.autoFocus ?? false}
+        usual={span && { span, of: kind.words }}
+        onChange={onChange}
+        onDone={onClose}
+      />
+    );
+  };
+
+  const choice = (options: Option[], value: string, set: (value: string) => Draft): ReactNode => (
+    <ChoiceEditor
+      label={word.label}
+      options={options}
+      value={value}
+      onPick={(picked) => {
+        onChange(set(picked));
+        onClose();
+      }}
+    />
+  );
+
+  const editors: Record<Word["id"], () => ReactNode> = {
+    subject: () => <SubjectEditor telling={telling} onChange={onChange} onDone={onClose} />,
+    size: () => number("size", "Length that matters in the frame", { autoFocus: true, usual: true }),
+    speed: () => (
+      <>
+        {number("speed", "Own speed", { autoFocus: true, usual: true })}
+        {number("acceleration", "Change of speed towards you")}
+      </>
+    ),
+    bearing: () => (
+      <>
+        <BearingDial
+          degrees={rush.motion.bearing_deg}
+          onChange={(value) => onChange(withMotion(draft, { bearing_deg: value }))}
+        />
+        {number("bearing", "Bearing: 0° straight at you, 90° crossing", { autoFocus: true })}
+      </>
+    ),
+    distance: () => (
+      <>
+        {number("work", "Where you photograph it", { autoFocus: true })}
+        <div className="numbers">
+          {number("near", "Nearest it may come")}
+          {number("far", "Farthest it may be")}
+        </div>
+      </>
+    ),
+    pattern: () =>
+      choice(patterns, rush.motion.pattern, (value) =>
+        withMotion(draft, { pattern: value as Rush["motion"]["pattern"] }),
+      ),
+    light: () => (
+      <>
+        {number("light", "Light, in EV at ISO 100", { autoFocus: true })}
+        <ChoiceEditor
+          label="named light"
+          autoFocus={false}
+          options={lights}
+          value={figures(rush.light.ev100)}
+          onPick={(value) => {
+            onChange(withLight(draft, { ev100: Number(value) }));
+            onClose();
+          }}
+        />
+      </>
+    ),
+    support: () =>
+      choice(supports, rush.photographer.support, (value) =>
+        withPhotographer(draft, { support: value as Rush["photographer"]["support"] }),
+      ),
+    panning: () =>
+      choice(pans, rush.photographer.panning ? "yes" : "no", (value) =>
+        withPhotographer(draft, { panning: value === "yes" }),
+      ),
+    skill: () =>
+      choice(skills, rush.photographer.skill, (value) =>
+        withPhotographer(draft, { skill: value as Rush["photographer"]["skill"] }),
+      ),
+    style: () =>
+      choice(styles, rush.intent.style, (value) => withIntent(draft, { style: value as Rush["intent"]["style"] })),
+    limbs: () => (
+      <>
+        {choice(limbOptions(kind), rush.intent.limbs, (value) =>
+          withIntent(draft, { limbs: value as Rush["intent"]["limbs"] }),
+        )}
+        {number("limb", `Speed of the ${kind.limbs}`, { usual: true })}
+      </>
+    ),
+    standard: () =>
+      choice(standards, rush.standard, (value) => ({
+        ...draft,
+        rush: { ...rush, standard: value as Rush["standard"] },
+      })),
+    iso: () => number("iso", "Highest ISO you accept", { autoFocus: true }),
+    kit: () => <KitEditor telling={telling} onChange={onChange} />,
+  };
+
+  const onKeyDown = (event: KeyboardEvent): void => {
+    if (event.key === "Escape") {
+      event.stopPropagation();
+      onClose();
+    }
+  };
+
+  return (
+    // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape must close it from anywhere inside
+    <div
+      className="editor"
+      role="dialog"
+      aria-label={word.label}
+      data-editor={word.id}
+      onKeyDown={onKeyDown}
+      tabIndex={-1}
+    >
+      {editors[word.id]()}
+      <button type="button" className="done" onClick={onClose}>
+        Done
+      </button>
+    </div>
+  );
+}

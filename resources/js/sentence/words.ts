@@ -1,0 +1,377 @@
+import type { KitWhole, Rush, SubjectKind, Units } from "../api/types";
+import { figures, show, type Quantity } from "../units/quantity";
+
+/** What the sentence is about: the rush, what is in use, and how the person reads numbers. */
+export type Draft = { rush: Rush; kit_id: string; focal_mm: number | null };
+export type Telling = { draft: Draft; kind: SubjectKind; kit: KitWhole | null; units: Units };
+
+export type WordId =
+  | "subject"
+  | "size"
+  | "bearing"
+  | "speed"
+  | "distance"
+  | "pattern"
+  | "light"
+  | "support"
+  | "panning"
+  | "skill"
+  | "style"
+  | "limbs"
+  | "standard"
+  | "iso"
+  | "kit";
+
+export type Option = { value: string; words: string; note: string };
+
+export type Word = {
+  id: WordId;
+  /** Typed, it opens the word. */
+  letter: string;
+  label: string;
+  text: (telling: Telling) => string;
+  /** The next state up or down by an arrow key, or the same when there is none. */
+  stepped: (telling: Telling, by: 1 | -1) => Draft;
+};
+
+const patch = <K extends keyof Rush>(draft: Draft, part: K, change: Partial<Rush[K]>): Draft => ({
+  ...draft,
+  rush: { ...draft.rush, [part]: { ...(draft.rush[part] as object), ...(change as object) } },
+});
+
+export const withSubject = (draft: Draft, change: Partial<Rush["subject"]>): Draft => patch(draft, "subject", change);
+export const withMotion = (draft: Draft, change: Partial<Rush["motion"]>): Draft => patch(draft, "motion", change);
+export const withLight = (draft: Draft, change: Partial<Rush["light"]>): Draft => patch(draft, "light", change);
+export const withIntent = (draft: Draft, change: Partial<Rush["intent"]>): Draft => patch(draft, "intent", change);
+export const withPhotographer = (draft: Draft, change: Partial<Rush["photographer"]>): Draft =>
+  patch(draft, "photographer", change);
+
+/** Sets the working distance and stretches the range it may be in when it has to. */
+export const withDistance = (draft: Draft, change: Partial<Rush["distance"]>): Draft => {
+  const { near_m, work_m, far_m } = { ...draft.rush.distance, ...change };
+  return change.work_m === undefined
+    ? patch(draft, "distance", { near_m: Math.min(near_m, work_m), far_m: Math.max(far_m, work_m) })
+    : patch(draft, "distance", { near_m: Math.min(near_m, work_m), work_m, far_m: Math.max(far_m, work_m) });
+};
+
+/** Another kind of subject, with the numbers that are usual for it. */
+export const withKind = (draft: Draft, kind: SubjectKind): Draft =>
+  withMotion(
+    withSubject(draft, {
+      kind: kind.id,
+      length_m: kind.length_m.typical,
+      detection: kind.detection,
+      limb_speed_mps: kind.limb_speed_mps.typical,
+    }),
+    { speed_mps: kind.speed_mps.typical },
+  );
+
+export const patterns: Option[] = [
+  { value: "still", words: "sitting still", note: "stays where it is, but for fidgets" },
+  { value: "steady", words: "moving steadily", note: "keeps its speed and direction" },
+  { value: "accelerating", words: "speeding up or slowing", note: "gains or loses speed evenly" },
+  { value: "stop-start", words: "stopping and starting", note: "stops and goes" },
+  { value: "erratic", words: "darting about", note: "jinks in every direction" },
+  { value: "sudden", words: "bursting into view", note: "gives no warning" },
+];
+export const supports: Option[] = [
+  { value: "handheld", words: "hand-holding", note: "free in the hands" },
+  { value: "braced", words: "braced", note: "elbows rested, or lying" },
+  { value: "monopod", words: "on a monopod", note: "one leg" },
+  { value: "gimbal", words: "on a gimbal", note: "a gimbal head on a tripod" },
+  { value: "locked", words: "on a locked tripod", note: "with a steadying hand" },
+];
+export const skills: Option[] = [
+  { value: "new", words: "not yet practised", note: "first months" },
+  { value: "settled", words: "fairly practised", note: "most weeks" },
+  { value: "expert", words: "very practised", note: "most days" },
+];
+export const pans: Option[] = [
+  { value: "yes", words: "panning with it", note: "the camera follows" },
+  { value: "no", words: "holding still", note: "it moves through the frame" },
+];
+export const styles: Option[] = [
+  { value: "freeze", words: "it frozen", note: "everything that matters is sharp" },
+  { value: "pan-blur", words: "the background streaking", note: "a slow shutter while you pan" },
+];
+export const standards: Option[] = [
+  { value: "share", words: "sharp for sharing", note: "30 µm on full frame: a screen, a page" },
+  { value: "detail", words: "fine detail", note: "15 µm on full frame: a large print" },
+  { value: "pixel", words: "pixel sharpness", note: "two pixels: full magnification" },
+];
+export const limbOptions = (kind: SubjectKind): Option[] => [
+  { value: "may-blur", words: `${kind.limbs} may blur`, note: "they may show their speed" },
+  {
+    value: "freeze",
+    words: `${kind.limbs} frozen too`,
+    note: `at about ${figures(kind.limb_speed_mps.typical)} m/s of their own`,
+  },
+];
+export const lights: (Option & { ev: number })[] = [
+  { value: "15", ev: 15, words: "full sun", note: "EV 15" },
+  { value: "14", ev: 14, words: "hazy sun", note: "EV 14" },
+  { value: "13", ev: 13, words: "thin cloud", note: "EV 13" },
+  { value: "12", ev: 12, words: "overcast", note: "EV 12" },
+  { value: "11", ev: 11, words: "heavy cloud", note: "EV 11" },
+  { value: "9.5", ev: 9.5, words: "a low sun gone down", note: "EV 9.5" },
+  { value: "8", ev: 8, words: "floodlights", note: "EV 8" },
+  { value: "6", ev: 6, words: "dusk", note: "EV 6" },
+  { value: "3", ev: 3, words: "deep dusk", note: "EV 3" },
+  { value: "-3", ev: -3, words: "moonlight", note: "EV −3" },
+];
+
+/** The words for a light value: those of the nearest named light. */
+export const lightWords = (ev: number): string => {
+  const near = lights.reduce((best, light) => (Math.abs(light.ev - ev) < Math.abs(best.ev - ev) ? light : best));
+  return Math.abs(near.ev - ev) < 0.05
+    ? near.words
+    : Math.abs(near.ev - ev) <= 1.5
+      ? `${near.words}, EV ${figures(ev)}`
+      : `EV ${figures(ev)}`;
+};
+
+export const bearingWords = (degrees: number): string => {
+  if (degrees <= 12) return "coming straight at me";
+  if (degrees < 60) return `coming on at ${figures(degrees)}°`;
+  if (degrees <= 120) return degrees === 90 ? "crossing" : `crossing at ${figures(degrees)}°`;
+  return degrees < 168 ? `going away at ${figures(degrees)}°` : "going straight away";
+};
+
+const plurals: Record<string, string> = {
+  waterfowl: "waterfowl",
+  aircraft: "aircraft",
+  "horse-rider": "horses and riders",
+};
+const numbers = ["", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
+const plural = (kind: SubjectKind): string => plurals[kind.id] ?? `${kind.words.replace(/^an? /, "")}s`;
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+export const subjectWords = ({ draft, kind, units }: Telling): string => {
+  const { count, depth_spread_m } = draft.rush.subject;
+  if (count === 1) return capital(kind.words);
+  const many = capital(`${numbers[count] ?? count} ${plural(kind)}`);
+  return depth_spread_m > 0 ? `${many} ${show(depth_spread_m, "length", units)} deep` : many;
+};
+
+const wordOf = (options: Option[], value: string): string =>
+  options.find((option) => option.value === value)?.words ?? value;
+const cycled = (options: Option[], value: string, by: number): string => {
+  const at = options.findIndex((option) => option.value === value);
+  return options[(at + by + options.length) % options.length]?.value ?? value;
+};
+
+/** What a number word changes, and the range it may take. */
+export type NumberField = {
+  quantity: Quantity;
+  path: string;
+  get: (draft: Draft) => number;
+  set: (draft: Draft, value: number) => Draft;
+};
+
+export const numberFields = {
+  size: {
+    quantity: "length",
+    path: "subject.length_m",
+    get: (d) => d.rush.subject.length_m,
+    set: (d, v) => withSubject(d, { length_m: v }),
+  },
+  count: {
+    quantity: "count",
+    path: "subject.count",
+    get: (d) => d.rush.subject.count,
+    set: (d, v) => withSubject(d, { count: Math.round(v) }),
+  },
+  spread: {
+    quantity: "length",
+    path: "subject.depth_spread_m",
+    get: (d) => d.rush.subject.depth_spread_m,
+    set: (d, v) => withSubject(d, { depth_spread_m: v }),
+  },
+  limb: {
+    quantity: "speed",
+    path: "subject.limb_speed_mps",
+    get: (d) => d.rush.subject.limb_speed_mps,
+    set: (d, v) => withSubject(d, { limb_speed_mps: v }),
+  },
+  speed: {
+    quantity: "speed",
+    path: "motion.speed_mps",
+    get: (d) => d.rush.motion.speed_mps,
+    set: (d, v) => withMotion(d, { speed_mps: v }),
+  },
+  bearing: {
+    quantity: "angle",
+    path: "motion.bearing_deg",
+    get: (d) => d.rush.motion.bearing_deg,
+    set: (d, v) => withMotion(d, { bearing_deg: v }),
+  },
+  acceleration: {
+    quantity: "acceleration",
+    path: "motion.acceleration_mps2",
+    get: (d) => d.rush.motion.acceleration_mps2,
+    set: (d, v) => withMotion(d, { acceleration_mps2: v }),
+  },
+  near: {
+    quantity: "length",
+    path: "distance.near_m",
+    get: (d) => d.rush.distance.near_m,
+    set: (d, v) => withDistance(d, { near_m: v }),
+  },
+  work: {
+    quantity: "length",
+    path: "distance.work_m",
+    get: (d) => d.rush.distance.work_m,
+    set: (d, v) => withDistance(d, { work_m: v }),
+  },
+  far: {
+    quantity: "length",
+    path: "distance.far_m",
+    get: (d) => d.rush.distance.far_m,
+    set: (d, v) => withDistance(d, { far_m: v }),
+  },
+  light: {
+    quantity: "ev",
+    path: "light.ev100",
+    get: (d) => d.rush.light.ev100,
+    set: (d, v) => withLight(d, { ev100: v }),
+  },
+  iso: {
+    quantity: "iso",
+    path: "iso_ceiling",
+    get: (d) => d.rush.iso_ceiling,
+    set: (d, v) => ({ ...d, rush: { ...d.rush, iso_ceiling: v } }),
+  },
+} satisfies Record<string, NumberField>;
+
+export type FieldName = keyof typeof numberFields;
+
+const stepper =
+  (
+    name: FieldName,
+    next: (value: number, by: 1 | -1, quantity: Quantity, units: Units) => number,
+    ranges: Record<string, [number, number]>,
+  ) =>
+  ({ draft, units }: Telling, by: 1 | -1): Draft => {
+    const field: NumberField = numberFields[name];
+    const [least, most] = ranges[field.path] ?? [-Infinity, Infinity];
+    return field.set(draft, Math.min(most, Math.max(least, next(field.get(draft), by, field.quantity, units))));
+  };
+
+/** Every changeable word in the order of the sentence. */
+export const makeWords = (
+  next: (value: number, by: 1 | -1, quantity: Quantity, units: Units) => number,
+  ranges: Record<string, [number, number]>,
+): Word[] => [
+  { id: "subject", letter: "s", label: "what moves", text: subjectWords, stepped: ({ draft }) => draft },
+  {
+    id: "size",
+    letter: "l",
+    label: "its length",
+    text: (t) => show(t.draft.rush.subject.length_m, "length", t.units),
+    stepped: stepper("size", next, ranges),
+  },
+  {
+    id: "bearing",
+    letter: "b",
+    label: "its bearing",
+    text: (t) => bearingWords(t.draft.rush.motion.bearing_deg),
+    stepped: stepper("bearing", next, ranges),
+  },
+  {
+    id: "speed",
+    letter: "v",
+    label: "its speed",
+    text: (t) => show(t.draft.rush.motion.speed_mps, "speed", t.units),
+    stepped: stepper("speed", next, ranges),
+  },
+  {
+    id: "distance",
+    letter: "d",
+    label: "its distance",
+    text: (t) => show(t.draft.rush.distance.work_m, "length", t.units),
+    stepped: stepper("work", next, ranges),
+  },
+  {
+    id: "pattern",
+    letter: "m",
+    label: "how it moves",
+    text: (t) => wordOf(patterns, t.draft.rush.motion.pattern),
+    stepped: ({ draft }, by) =>
+      withMotion(draft, { pattern: cycled(patterns, draft.rush.motion.pattern, -by) as Rush["motion"]["pattern"] }),
+  },
+  {
+    id: "light",
+    letter: "e",
+    label: "the light",
+    text: (t) => lightWords(t.draft.rush.light.ev100),
+    stepped: stepper("light", next, ranges),
+  },
+  {
+    id: "support",
+    letter: "h",
+    label: "what carries the camera",
+    text: (t) => wordOf(supports, t.draft.rush.photographer.support),
+    stepped: ({ draft }, by) =>
+      withPhotographer(draft, {
+        support: cycled(supports, draft.rush.photographer.support, -by) as Rush["photographer"]["support"],
+      }),
+  },
+  {
+    id: "panning",
+    letter: "p",
+    label: "whether you pan",
+    text: (t) => wordOf(pans, t.draft.rush.photographer.panning ? "yes" : "no"),
+    stepped: ({ draft }) => withPhotographer(draft, { panning: !draft.rush.photographer.panning }),
+  },
+  {
+    id: "skill",
+    letter: "y",
+    label: "how practised you are",
+    text: (t) => wordOf(skills, t.draft.rush.photographer.skill),
+    stepped: ({ draft }, by) =>
+      withPhotographer(draft, {
+        skill: cycled(skills, draft.rush.photographer.skill, by) as Rush["photographer"]["skill"],
+      }),
+  },
+  {
+    id: "style",
+    letter: "f",
+    label: "what you want of the motion",
+    text: (t) => wordOf(styles, t.draft.rush.intent.style),
+    stepped: ({ draft }, by) =>
+      withIntent(draft, { style: cycled(styles, draft.rush.intent.style, by) as Rush["intent"]["style"] }),
+  },
+  {
+    id: "limbs",
+    letter: "w",
+    label: "wing tips, hands or hooves",
+    text: (t) => wordOf(limbOptions(t.kind), t.draft.rush.intent.limbs),
+    stepped: ({ draft }) => withIntent(draft, { limbs: draft.rush.intent.limbs === "freeze" ? "may-blur" : "freeze" }),
+  },
+  {
+    id: "standard",
+    letter: "q",
+    label: "how sharp is sharp",
+    text: (t) => wordOf(standards, t.draft.rush.standard),
+    stepped: ({ draft }, by) => ({
+      ...draft,
+      rush: { ...draft.rush, standard: cycled(standards, draft.rush.standard, by) as Rush["standard"] },
+    }),
+  },
+  {
+    id: "iso",
+    letter: "i",
+    label: "your ISO ceiling",
+    text: (t) => show(t.draft.rush.iso_ceiling, "iso", t.units),
+    stepped: stepper("iso", next, ranges),
+  },
+  { id: "kit", letter: "k", label: "the kit in use", text: kitWords, stepped: ({ draft }) => draft },
+];
+
+/** The kit in the sentence; a zoom tells where it is set. */
+export function kitWords({ draft, kit }: Telling): string {
+  if (kit === null) return "no kit";
+  const { lens } = kit.kit;
+  const set = lens.zoom ? ` at ${figures(draft.focal_mm ?? lens.focal_mm)} mm` : "";
+  return `${kit.name}${set}`;
+}
