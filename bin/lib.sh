@@ -182,6 +182,12 @@ server_start() { # PORT
 }
 
 server_stop() {
-  if alive "$RUN/server.pid"; then kill -- "-$(cat "$RUN/server.pid")" 2>/dev/null || kill "$(cat "$RUN/server.pid")" 2>/dev/null || true; fi
+  local pid tries=0
+  if alive "$RUN/server.pid"; then
+    # the server and its workers are one process group of their own
+    pid=$(cat "$RUN/server.pid"); kill -- "-$pid" 2>/dev/null || kill "$pid" 2>/dev/null || true
+    while kill -0 -- "-$pid" 2>/dev/null && [ $tries -lt 50 ]; do sleep 0.1; tries=$((tries + 1)); done
+    kill -9 -- "-$pid" 2>/dev/null || true
+  fi
   rm -f "$RUN/server.pid" "$RUN/server.port"
 }

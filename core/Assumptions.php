@@ -20,7 +20,7 @@ final class Assumptions
     /** @var ?array<string, Assumption> */
     private static ?array $all = null;
 
-    /** @param array<string, float> $changed */
+    /** @param  array<string, float>  $changed */
     private function __construct(private readonly array $changed) {}
 
     public static function defaults(): self

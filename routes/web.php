@@ -16,8 +16,8 @@ Route::prefix('api')->group(function (): void {
     Route::middleware('throttle:sign-in')->group(function (): void {
         Route::post('register', [AccountController::class, 'register']);
         Route::post('sign-in', [AccountController::class, 'signIn']);
-        Route::post('demo', [AccountController::class, 'demo']);
     });
+    Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:new');
 
     Route::middleware('auth')->group(function (): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);

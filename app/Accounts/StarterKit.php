@@ -23,7 +23,7 @@ final class StarterKit
         return $this->kit($user, $body, $lens);
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     public function gear(User $user, string $type, string $name, array $document): Gear
     {
         $gear = $user->gear()->make(['type' => $type, 'name' => $name, 'document' => (object) $document, 'revision' => 1]);

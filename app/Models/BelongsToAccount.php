@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Facades\Auth;
 
 /**
@@ -32,8 +32,6 @@ trait BelongsToAccount
 
     public function resolveSoftDeletableRouteBinding($value, $field = null): ?Model
     {
-        $query = $this->newQuery()->where('user_id', Auth::id())->whereKey($value);
-
-        return in_array(SoftDeletes::class, class_uses_recursive($this), true) ? $query->withTrashed()->first() : $query->first();
+        return $this->newQuery()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', Auth::id())->whereKey($value)->first();
     }
 }

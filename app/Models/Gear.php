@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $user_id
  * @property string $type body, lens or converter
  * @property string $name
- * @property object $document the "body" or "lens" part of kit/1, or {"factor": 1.4}
+ * @property \stdClass $document the "body" or "lens" part of kit/1, or {"factor": 1.4}
  * @property int $revision
  */
 final class Gear extends Model

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
  * A body, a lens and perhaps a converter in use together.
@@ -30,19 +31,32 @@ final class Kit extends Model
     /** @return BelongsTo<Gear, $this> */
     public function body(): BelongsTo
     {
-        return $this->belongsTo(Gear::class)->withTrashed();
+        return $this->part('body_id');
     }
 
     /** @return BelongsTo<Gear, $this> */
     public function lens(): BelongsTo
     {
-        return $this->belongsTo(Gear::class)->withTrashed();
+        return $this->part('lens_id');
     }
 
     /** @return BelongsTo<Gear, $this> */
     public function converter(): BelongsTo
     {
-        return $this->belongsTo(Gear::class)->withTrashed();
+        return $this->part('converter_id');
+    }
+
+    /**
+     * A part stays with the kits it is in, deleted or not.
+     *
+     * @return BelongsTo<Gear, $this>
+     */
+    private function part(string $key): BelongsTo
+    {
+        $relation = $this->belongsTo(Gear::class, $key);
+        $relation->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $relation;
     }
 
     /**
@@ -50,7 +64,7 @@ final class Kit extends Model
      *
      * @param  ?float  $focalMm  where the zoom is set; kept inside what the lens reaches, null for its own marking
      */
-    public function document(?float $focalMm = null): object
+    public function document(?float $focalMm = null): \stdClass
     {
         $lens = clone $this->lens->document;
         if ($focalMm !== null && isset($lens->focal_min_mm, $lens->focal_max_mm)) {

@@ -11,8 +11,8 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $rush_id
  * @property string $mark fingerprint of all it was reckoned from
- * @property ?object $document plan/1, or null when there is a fault
- * @property ?object $fault why there is no plan
+ * @property ?\stdClass $document plan/1, or null when there is a fault
+ * @property ?\stdClass $fault why there is no plan
  */
 final class Plan extends Model
 {

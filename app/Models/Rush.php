@@ -19,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string $kit_id
  * @property ?float $focal_mm
  * @property string $name
- * @property object $document rush/1
+ * @property \stdClass $document rush/1
  * @property int $revision grows with every write, so that two tabs cannot overwrite each other unseen
  * @property int $position seq of the version it is in
  * @property Kit $kit

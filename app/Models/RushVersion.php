@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $gesture changes made in one go carry one name and count as one state
  * @property string $kit_id
  * @property ?float $focal_mm
- * @property object $document rush/1
+ * @property \stdClass $document rush/1
  */
 final class RushVersion extends Model
 {

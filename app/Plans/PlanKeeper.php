@@ -42,7 +42,7 @@ final readonly class PlanKeeper
     /**
      * @return array{?array<string, mixed>, ?array<string, mixed>} the plan, or the problem that stands in its way
      */
-    public function reckon(object $rush, object $kit, User $user): array
+    public function reckon(\stdClass $rush, \stdClass $kit, User $user): array
     {
         try {
             $plan = $this->planner->plan(

@@ -24,7 +24,7 @@ final readonly class Problem
         public array $more = [],
     ) {}
 
-    /** @param non-empty-list<Fault> $faults */
+    /** @param  non-empty-list<Fault>  $faults */
     public static function ofFaults(array $faults, int $status = 422): self
     {
         return new self('bad-input', $status, 'Something in it is out of range', $faults[0]->getMessage(), array_map(static fn (Fault $fault): array => [
@@ -39,7 +39,7 @@ final readonly class Problem
         return ['type' => $this->type, 'title' => $this->title, 'status' => $this->status, 'detail' => $this->detail, 'faults' => $this->faults] + $this->more;
     }
 
-    /** @param array<string, string> $headers */
+    /** @param  array<string, string>  $headers */
     public function response(array $headers = []): JsonResponse
     {
         return new JsonResponse($this->toArray(), $this->status, ['Content-Type' => 'application/problem+json'] + $headers);

@@ -22,7 +22,7 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Fault::class, FaultyDocument::class, ProblemException::class]);
-        $exceptions->render(static function (Throwable $thrown, Request $request): ?Response {
+        $exceptions->render(static function (Throwable $thrown, Request $request): Response {
             $problem = self::of($thrown);
             $headers = $thrown instanceof HttpExceptionInterface ? array_map(strval(...), array_filter($thrown->getHeaders(), is_scalar(...))) : [];
             if ($request->is('api/*')) {

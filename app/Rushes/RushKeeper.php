@@ -23,7 +23,7 @@ final readonly class RushKeeper
 
     public function __construct(private DocumentChecker $checker) {}
 
-    public function create(User $user, Kit $kit, object $document, ?float $focalMm): Rush
+    public function create(User $user, Kit $kit, \stdClass $document, ?float $focalMm): Rush
     {
         $this->check($document);
 
@@ -43,7 +43,7 @@ final readonly class RushKeeper
      *
      * @throws ProblemException when somebody else has written since
      */
-    public function edit(Rush $rush, int $seenRevision, string $gesture, object $document, Kit $kit, ?float $focalMm): Rush
+    public function edit(Rush $rush, int $seenRevision, string $gesture, \stdClass $document, Kit $kit, ?float $focalMm): Rush
     {
         $this->check($document);
 
@@ -78,10 +78,11 @@ final readonly class RushKeeper
         return $this->create($user, $rush->kit, $document, $rush->focal_mm);
     }
 
-    /** @param \Closure(Rush): void $change */
+    /** @param  \Closure(Rush): void  $change */
     private function locked(Rush $rush, int $seenRevision, \Closure $change): Rush
     {
         return DB::transaction(function () use ($rush, $seenRevision, $change): Rush {
+            /** @var Rush $now */
             $now = $rush->newQuery()->whereKey($rush->id)->lockForUpdate()->firstOrFail();
             if ($now->revision !== $seenRevision) {
                 throw new ProblemException(new Problem(
@@ -105,7 +106,7 @@ final readonly class RushKeeper
     }
 
     /** A rush must be whole and in range before it is kept; whether a lens can focus on it is for the plan to say. */
-    private function check(object $document): void
+    private function check(\stdClass $document): void
     {
         RushOfCraft::fromArray($this->checker->check($document, 'rush', 'rush'));
     }

@@ -23,7 +23,7 @@ final readonly class DocumentChecker
 
     private CompliantValidator $validator;
 
-    /** @param string $folder where rush.json, kit.json, hold.json and plan.json lie */
+    /** @param  string  $folder where rush.json, kit.json, hold.json and plan.json lie */
     public function __construct(string $folder)
     {
         $this->validator = new CompliantValidator(max_errors: 40, stop_at_first_error: false);

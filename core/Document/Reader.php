@@ -11,10 +11,10 @@ use RushHold\Faults\WrongType;
 /** Typed access to one object of a JSON document; every miss is a fault that names the whole path. */
 final readonly class Reader
 {
-    /** @param array<mixed> $fields */
+    /** @param  array<mixed>  $fields */
     private function __construct(private array $fields, private string $path) {}
 
-    /** @param array<mixed> $fields */
+    /** @param  array<mixed>  $fields */
     public static function of(array $fields, string $path = ''): self
     {
         return new self($fields, $path);

@@ -7,7 +7,7 @@ namespace RushHold\Faults;
 /** A calculation was asked for by a name nobody knows. */
 final class UnknownCalculation extends Fault
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function named(string $name, array $known): self
     {
         $range = implode(', ', $known);

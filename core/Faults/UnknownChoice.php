@@ -7,7 +7,7 @@ namespace RushHold\Faults;
 /** A word that is not among those the field knows. */
 final class UnknownChoice extends Fault
 {
-    /** @param list<string> $allowed */
+    /** @param  list<string>  $allowed */
     public static function of(string $field, mixed $value, array $allowed): self
     {
         $range = implode(', ', $allowed);

@@ -7,7 +7,7 @@ namespace RushHold\Faults;
 /** A field the document may not carry: most often a misspelt name. */
 final class UnknownField extends Fault
 {
-    /** @param list<string> $allowed */
+    /** @param  list<string>  $allowed */
     public static function named(string $field, array $allowed): self
     {
         $range = 'one of '.implode(', ', $allowed);

@@ -9,7 +9,7 @@ use RushHold\Kit\FocusMode;
 /** The camera set-up that answers a rush ("hold/1"). A field that nothing has chosen yet is null, never a made-up value. */
 final readonly class Hold
 {
-    /** @param float $focalMm as marked on the lens, before any converter */
+    /** @param  float  $focalMm as marked on the lens, before any converter */
     public function __construct(
         public FocusMode $focusMode,
         public ?ManualTechnique $manualTechnique,

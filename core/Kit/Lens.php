@@ -11,7 +11,7 @@ use RushHold\Guard;
 /** A lens by its markings, without converter. */
 final readonly class Lens
 {
-    /** @param list<array{float, ?float}> $limiterM ranges of the limiter switch in metres, null at infinity */
+    /** @param  list<array{float, ?float}>  $limiterM ranges of the limiter switch in metres, null at infinity */
     private function __construct(
         public float $focalMm,
         public float $focalMinMm,

@@ -56,7 +56,7 @@ final class FocusModeChooser implements Chooser
         return [...($foreground === Foreground::None ? $singles : array_reverse($singles)), FocusMode::Manual, FocusMode::Continuous, FocusMode::AutoSwitch];
     }
 
-    /** @param list<FocusMode> $wanted */
+    /** @param  list<FocusMode>  $wanted */
     private function firstOffered(Situation $situation, array $wanted): FocusMode
     {
         foreach ($wanted as $mode) {

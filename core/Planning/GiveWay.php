@@ -131,15 +131,15 @@ final class GiveWay
         $sensor = $this->situation->kit->body->sensor;
         $ceiling = $this->situation->rush->isoCeiling;
         while ($this->search->over($found, $ceiling) && ($softer = $found->standard->softer($sensor)) !== null) {
-            $given = $this->search->best($softer, $this->search->fNumbers[0]) ?? $found;
-            if ($given->iso >= $found->iso) {
-                break;
-            }
+            $given = $this->search->best($softer, $this->search->fNumbers[0])
+                ?? $this->search->with($found->fNumber, $found->shutterS, $softer, null);
             $given = $this->search->over($given, $ceiling) ? $given : $this->search->tightened($given, $ceiling);
             $this->concessions[] = new Concession(
                 'standard', sprintf('%s instead of %s', self::name($softer->value), self::name($found->standard->value)),
-                sprintf('%s instead of %s brings the ISO from %.0f to %.0f.', Units::shutter($given->shutterS), Units::shutter($found->shutterS), $found->iso, $given->iso),
-                log($found->iso / $given->iso, 2), max(0.0, $this->total($given) - $found->standard->limitMm($sensor)),
+                $given->iso < $found->iso
+                    ? sprintf('%s instead of %s brings the ISO from %.0f to %.0f.', Units::shutter($given->shutterS), Units::shutter($found->shutterS), $found->iso, $given->iso)
+                    : sprintf('%s is needed even so; the frame is judged by the softer standard.', Units::shutter($given->shutterS)),
+                max(0.0, log($found->iso / $given->iso, 2)), max(0.0, $this->total($given) - $found->standard->limitMm($sensor)),
             );
             $found = $given;
         }

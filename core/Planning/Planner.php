@@ -12,7 +12,7 @@ use RushHold\Units;
 /** From a rush and a kit to a plan: the sum of the choosers, in an order where each may lean on the ones before. */
 final readonly class Planner
 {
-    /** @param list<Chooser> $choosers */
+    /** @param  list<Chooser>  $choosers */
     private function __construct(private array $choosers) {}
 
     public static function standard(): self

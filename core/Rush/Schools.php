@@ -24,7 +24,7 @@ final readonly class Schools
         'auto_switch' => ['net', 'never'],
     ];
 
-    /** @param array<string, string> $picked */
+    /** @param  array<string, string>  $picked */
     private function __construct(private array $picked) {}
 
     /** @throws UnknownField|UnknownChoice */

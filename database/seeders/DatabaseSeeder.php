@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Accounts\StarterKit;
-use App\Models\Gear;
 use App\Models\Kit;
 use App\Models\User;
 use App\Plans\PlanKeeper;

@@ -33,12 +33,12 @@ abstract class CraftCommand extends Command
      */
     abstract protected function answer(): array;
 
-    protected function text(string|bool|array|null|int|float $value): string
+    protected function text(mixed $value): string
     {
         return is_string($value) ? $value : '';
     }
 
-    /** @param list<Fault> $faults */
+    /** @param  list<Fault>  $faults */
     private function refuse(array $faults): int
     {
         foreach ($faults as $fault) {

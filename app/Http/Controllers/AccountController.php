@@ -8,6 +8,7 @@ use App\Accounts\StarterKit;
 use App\Http\Requests\Body;
 use App\Models\User;
 use Illuminate\Auth\Events\Lockout;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -65,7 +66,9 @@ final readonly class AccountController extends Controller
     public function demo(Request $request): JsonResponse
     {
         $user = config('rushhold.demo') ? User::query()->where('email', StarterKit::DEMO_EMAIL)->first() : null;
-        abort_if($user === null, 404);
+        if ($user === null) {
+            abort(404);
+        }
         Auth::login($user);
         $request->session()->regenerate();
 
@@ -74,7 +77,7 @@ final readonly class AccountController extends Controller
 
     public function signOut(Request $request): Response
     {
-        Auth::guard('web')->logout();
+        Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
@@ -129,12 +132,12 @@ final readonly class AccountController extends Controller
         if (! Hash::check($password, $user->password)) {
             throw ValidationException::withMessages(['password' => 'That is not your password.']);
         }
-        Auth::guard('web')->logout();
+        Auth::logout();
         DB::transaction(static function () use ($user): void {
             DB::table('sessions')->where('user_id', $user->id)->delete();
-            $user->rushes()->withTrashed()->forceDelete();
+            $user->rushes()->withoutGlobalScope(SoftDeletingScope::class)->forceDelete();
             $user->kits()->delete();
-            $user->gear()->withTrashed()->forceDelete();
+            $user->gear()->withoutGlobalScope(SoftDeletingScope::class)->forceDelete();
             $user->delete();
         });
         $request->session()->invalidate();

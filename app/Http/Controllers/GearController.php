@@ -8,6 +8,7 @@ use App\Http\Requests\Body;
 use App\Models\Gear;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,6 +26,7 @@ final readonly class GearController extends Controller
 
     public function index(Request $request): JsonResponse
     {
+        /** @var Collection<int, Gear> $gear */
         $gear = $this->user($request)->gear()->orderBy('created_at')->orderBy('id')->get();
 
         return new JsonResponse(['gear' => $gear->map(self::shape(...))->all()]);
@@ -76,7 +78,7 @@ final readonly class GearController extends Controller
         return ['id' => $gear->id, 'type' => $gear->type, 'name' => $gear->name, 'revision' => $gear->revision, 'document' => $gear->document];
     }
 
-    private function document(Body $body, string $type): object
+    private function document(Body $body, string $type): \stdClass
     {
         $document = $body->object('document');
         if ($type === 'converter') {

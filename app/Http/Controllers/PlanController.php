@@ -39,7 +39,7 @@ final readonly class PlanController extends Controller
         return new JsonResponse($plan);
     }
 
-    /** @param array<mixed> $fault */
+    /** @param  array<mixed>  $fault */
     private function refuse(array $fault): never
     {
         /** @var list<array{pointer: string, value: mixed, range: string, message: string}> $faults */

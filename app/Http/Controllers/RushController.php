@@ -11,6 +11,7 @@ use App\Models\Rush;
 use App\Models\User;
 use App\Plans\PlanKeeper;
 use App\Rushes\RushKeeper;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,6 +24,7 @@ final readonly class RushController extends Controller
 
     public function index(Request $request): JsonResponse
     {
+        /** @var Collection<int, Rush> $rushes */
         $rushes = $this->user($request)->rushes()->with(['plan', 'kit.body', 'kit.lens', 'kit.converter'])->orderByDesc('updated_at')->limit(500)->get();
 
         return new JsonResponse(['rushes' => $rushes->map(RushResource::row(...))->all()]);

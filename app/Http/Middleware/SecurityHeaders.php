@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Tells the browser to load nothing from elsewhere, run no inline script, and stay out of foreign frames. */
 final class SecurityHeaders
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $nonce = Vite::useCspNonce();

@@ -15,7 +15,7 @@ use RushHold\Faults\WrongType;
 /** The JSON object a request carries, read with objects kept as objects. */
 final readonly class Body
 {
-    private function __construct(private object $fields) {}
+    private function __construct(private \stdClass $fields) {}
 
     /** @throws FaultyDocument when it is no JSON object */
     public static function of(Request $request): self
@@ -26,14 +26,14 @@ final readonly class Body
             throw new FaultyDocument([UnreadableDocument::because('The request', lcfirst($broken->getMessage()))]);
         }
 
-        return new self(is_object($fields) ? $fields : throw WrongType::of('', $fields, 'a JSON object'));
+        return new self($fields instanceof \stdClass ? $fields : throw WrongType::of('', $fields, 'a JSON object'));
     }
 
-    public function object(string $name): object
+    public function object(string $name): \stdClass
     {
         $value = $this->fields->{$name} ?? throw MissingField::named($name);
 
-        return is_object($value) ? $value : throw WrongType::of($name, $value, 'an object');
+        return $value instanceof \stdClass ? $value : throw WrongType::of($name, $value, 'an object');
     }
 
     public function text(string $name, int $most = 120): string

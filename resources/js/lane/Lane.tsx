@@ -145,7 +145,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
             return (
               <g key={tick.label}>
                 <line x1={tx} y1={AXIS} x2={tx} y2={AXIS + (tick.major ? 9 : 5)} className="lane-tick" />
-                {tick.major && (
+                {tick.major && tx < width - 34 && (
                   <text x={tx} y={AXIS + 24} textAnchor="middle" className="lane-soft">
                     {tick.label}
                   </text>

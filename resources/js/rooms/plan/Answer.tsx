@@ -23,7 +23,7 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
   const why = (field: string): string => {
     const found = reason(field);
     if (found === undefined) return "";
-    return found.school === null ? found.why : `${found.why} School of ${found.school.replace(/^.*: /, "")}.`;
+    return found.school === null ? found.why : `${found.why} (School: ${found.school.replace(/^.*: /, "")}.)`;
   };
   const ownWorking = (field: string, title: string): WorkingOf | undefined => {
     const found = reason(field);
@@ -57,9 +57,8 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
     {
       figure: "lag_error_m",
       name: "focus error over the lag",
-      value: show(numbers.lag_error_m, "length", units),
-      note:
-        depth === null || depth === 0 ? "" : `${figures((numbers.lag_error_m / depth) * 200, 2)} % of the half depth`,
+      value: numbers.lag_error_m < 0.0001 ? "none" : show(numbers.lag_error_m, "length", units),
+      note: depth === null || depth === 0 ? "" : share((numbers.lag_error_m / depth) * 2),
     },
     {
       figure: "subject_fraction_of_frame",
@@ -89,7 +88,7 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
 
   return (
     <div className={stale ? "answer stale" : "answer"} data-testid="answer" aria-live="polite" aria-busy={stale}>
-      <dl className="settings">
+      <div className="settings">
         <Setting
           name="shutter"
           field="shutter_s"
@@ -125,9 +124,22 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
           units={units}
           onAssumed={onAssumed}
         />
-      </dl>
+      </div>
       <div className="columns">
         <div>
+          {plan.concessions.length > 0 && (
+            <section className="concessions" aria-label="What gave way">
+              <h2>What gave way, in order</h2>
+              <ol>
+                {plan.concessions.map((concession, at) => (
+                  <li key={at}>
+                    <b>{concession.what}</b> <span className="price">{price(concession)}</span>
+                    <span className="because">{concession.why}</span>
+                  </li>
+                ))}
+              </ol>
+            </section>
+          )}
           <ul className="reasons">
             <Why name="Shutter" text={why("shutter_s")} />
             <Why name="Aperture" text={why("f_number")} />
@@ -158,20 +170,6 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
           </div>
         </div>
       </div>
-      {plan.concessions.length > 0 && (
-        <section className="concessions" aria-label="What gave way">
-          <h2>What gave way, in order</h2>
-          <ol>
-            {plan.concessions.map((concession, at) => (
-              <li key={at}>
-                <b>{concession.what}</b>
-                <span>{concession.why}</span>
-                <span className="price">{price(concession)}</span>
-              </li>
-            ))}
-          </ol>
-        </section>
-      )}
       <section className="cautions" aria-label="Cautions">
         {plan.cautions.map((caution) => (
           <p key={caution}>{caution}</p>
@@ -180,6 +178,9 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
     </div>
   );
 }
+
+const share = (part: number): string =>
+  part < 0.01 ? "next to nothing" : `${figures(part * 100, 2)} % of the half depth`;
 
 const unitOf = (name: string): string => {
   const found = /_(mm_s|mps|mm|m|s)$/.exec(name)?.[1] ?? "";
@@ -205,8 +206,10 @@ function Setting(props: {
 }) {
   return (
     <Explained working={props.working} units={props.units} className="setting" onAssumed={props.onAssumed}>
-      <dt className={props.fail === true ? "fail" : ""}>{props.name}</dt>
-      <dd data-field={props.field}>{props.value}</dd>
+      <span className={props.fail === true ? "setting-name fail" : "setting-name"}>{props.name}</span>
+      <span className="setting-value" data-field={props.field}>
+        {props.value}
+      </span>
     </Explained>
   );
 }

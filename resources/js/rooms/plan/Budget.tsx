@@ -1,5 +1,4 @@
 import type { Plan, Units } from "../../api/types";
-import { figures } from "../../units/quantity";
 import { Explained, type WorkingOf } from "./Working";
 
 type Part = "motion" | "shake" | "defocus" | "diffraction" | "shimmer";
@@ -38,7 +37,7 @@ export function Budget({ plan, units, onAssumed }: Props) {
           className={used > 1.005 ? "budget-used over" : "budget-used"}
           onAssumed={onAssumed}
         >
-          {microns(blur.total)} of {microns(blur.limit)} µm · {Math.round(used * 100)} %
+          {microns(blur.total)} of {microns(blur.limit)} <span className="unit">µm</span> · {Math.round(used * 100)} %
           {used > 1.005 ? " — over" : " used"}
         </Explained>
       </div>
@@ -60,8 +59,8 @@ export function Budget({ plan, units, onAssumed }: Props) {
               onAssumed={onAssumed}
             >
               <span className={`swatch part-${part.id}`}>{part.letter}</span>
-              {part.name} <b>{microns(blur[part.id])} µm</b>{" "}
-              <span className="soft">{figures(blur[part.id] / pixel_mm, 2)} px</span>
+              {part.name} <b>{microns(blur[part.id])}</b> µm{" "}
+              <span className="soft">{(blur[part.id] / pixel_mm).toFixed(1)} px</span>
             </Explained>
           </li>
         ))}

@@ -162,19 +162,17 @@ function OpenRush({ server, kits, onNew }: { server: RushWhole; kits: KitWhole[]
           arrow={false}
           destroyOnHidden
           content={
-            list && (
-              <RushList
-                current={server.id}
-                onOpen={open}
-                onNew={() => {
-                  setList(false);
-                  onNew();
-                }}
-                onGone={(id) => {
-                  if (id === server.id) void navigate("/plan");
-                }}
-              />
-            )
+            <RushList
+              current={server.id}
+              onOpen={open}
+              onNew={() => {
+                setList(false);
+                onNew();
+              }}
+              onGone={(id) => {
+                if (id === server.id) void navigate("/plan");
+              }}
+            />
           }
         >
           <button type="button" className="quiet" aria-expanded={list} aria-haspopup="dialog">

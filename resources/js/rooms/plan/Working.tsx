@@ -58,22 +58,20 @@ export function Explained({
       arrow={false}
       destroyOnHidden
       content={
-        open && (
-          // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape must close it from anywhere inside
-          <div
-            className="working"
-            role="dialog"
-            aria-label={`How ${working.title.toLowerCase()} was reached`}
-            onKeyDown={(event) => {
-              if (event.key === "Escape") close();
-            }}
-          >
-            <WorkingSheet working={working} units={units} onAssumed={onAssumed} />
-            <button type="button" className="done" onClick={close}>
-              Done
-            </button>
-          </div>
-        )
+        // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape must close it from anywhere inside
+        <div
+          className="working"
+          role="dialog"
+          aria-label={`How ${working.title.toLowerCase()} was reached`}
+          onKeyDown={(event) => {
+            if (event.key === "Escape") close();
+          }}
+        >
+          <WorkingSheet working={working} units={units} onAssumed={onAssumed} />
+          <button type="button" className="done" onClick={close}>
+            Done
+          </button>
+        </div>
       }
     >
       <button

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+use Tests\Support\Documents;
+use Tests\Support\People;
+
+/** Addresses that anybody may ask for. Whatever is not named here is for who is signed in. */
+const OPEN = ['api/session', 'api/catalogue', 'api/register', 'api/sign-in', 'api/demo', 'api/{nothing}', '/', '{room?}', 'healthz'];
+
+/** @return list<array{string, string, Route}> verb, address, route */
+function everyRoute(): array
+{
+    $all = [];
+    foreach (Routes::getRoutes()->getRoutes() as $route) {
+        foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $verb) {
+            $all[] = [$verb, $route->uri(), $route];
+        }
+    }
+
+    return $all;
+}
+
+it('asks everybody to sign in, on every route there is', function () {
+    $asked = 0;
+    foreach (everyRoute() as [$verb, $uri]) {
+        if (! in_array($uri, OPEN, true)) {
+            $this->json($verb, '/'.preg_replace('/\{\w+\}/', '01ARZ3NDEKTSV4RRFFQ69G5FAV', $uri))->assertStatus(401)->assertJsonPath('type', 'signed-out');
+            $asked++;
+        }
+    }
+    expect($asked)->toBeGreaterThan(20);
+});
+
+it('shows and gives nobody anything of another account, on every route and verb there is', function () {
+    $owner = People::someone('Owner');
+    $rush = People::rushOf($owner);
+    $gone = People::rushOf($owner);
+    $gone->delete();
+    $things = ['rush' => [$rush->id, $gone->id], 'kit' => [People::kitOf($owner)->id], 'gear' => $owner->gear()->pluck('id')->all()];
+    $before = [$rush->refresh()->toJson(), $owner->gear()->get()->toJson(), $owner->rushes()->count()];
+    $this->actingAs(People::someone('Stranger'));
+    $tried = 0;
+    foreach (everyRoute() as [$verb, $uri, $route]) {
+        foreach ($route->parameterNames() as $parameter) {
+            if (in_array($uri, OPEN, true)) {
+                continue;
+            }
+            foreach ($things[$parameter] ?? throw new Exception("The test does not know {$parameter}: add one that belongs to somebody else.") as $id) {
+                $body = ['revision' => 1, 'gesture' => 'g', 'kit_id' => $things['kit'][0], 'rush' => Documents::rush(), 'name' => 'mine now', 'document' => Documents::kit()['lens']];
+                $this->json($verb, '/'.str_replace('{'.$parameter.'}', $id, $uri), $body)->assertStatus(404)->assertJsonPath('type', 'not-found');
+                $tried++;
+            }
+        }
+    }
+    expect($tried)->toBeGreaterThan(20)
+        ->and([$rush->refresh()->toJson(), $owner->gear()->get()->toJson(), $owner->rushes()->count()])->toBe($before);
+    foreach (['rushes', 'kits', 'gear'] as $list) {
+        expect($this->getJson('/api/'.$list)->getContent())->not->toContain($rush->id)->not->toContain($things['kit'][0]);
+    }
+});
+
+it('answers what does not exist in one shape', function (string $verb, string $path, int $status, string $type) {
+    $this->actingAs(People::someone())->json($verb, $path)->assertStatus($status)->assertHeader('Content-Type', 'application/problem+json')->assertJsonPath('type', $type)->assertJsonStructure(['type', 'title', 'status', 'detail', 'faults']);
+})->with([
+    ['GET', '/api/dragons', 404, 'not-found'],
+    ['GET', '/api/rushes/zzz', 404, 'not-found'],
+    ['PATCH', '/api/rushes', 404, 'not-found'],
+    ['GET', "/api/rushes/'; drop table rushes; --", 404, 'not-found'],
+]);
+
+it('shows a lost visitor a page in its own voice', function () {
+    $this->get('/nowhere')->assertStatus(404)->assertSee('There is nothing here')->assertDontSee('Symfony');
+});

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Drives the real pages through the real server and database that bin/test has started.
+ * A failing test leaves a picture and the console of every window in storage/test/failures and says where.
+ */
+abstract class BrowserTestCase extends TestCase
+{
+    /** @var list<RemoteWebDriver> */
+    private array $windows = [];
+
+    /** Parts of console messages a test expects, such as a refused request it provokes. */
+    protected array $expectedOnConsole = [];
+
+    protected function tearDown(): void
+    {
+        $failed = $this->status()->isFailure() || $this->status()->isError();
+        $console = [];
+        foreach ($this->windows as $at => $window) {
+            $lines = array_map(fn (array $line): string => $line['level'].' '.$line['message'], $window->manage()->getLog('browser'));
+            $console = [...$console, ...array_filter($lines, $this->unexpected(...))];
+            if ($failed) {
+                $this->leaveEvidence($window, $at, $lines);
+            }
+            $window->quit();
+        }
+        $this->windows = [];
+        if (! $failed) {
+            self::assertSame([], array_values($console), 'The browser console must stay quiet.');
+        }
+        parent::tearDown();
+    }
+
+    public static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+
+    public static function address(string $path = '/'): string
+    {
+        $port = trim((string) @file_get_contents(self::root().'/storage/test/run/server.port'));
+
+        return 'http://127.0.0.1:'.($port === '' ? self::fail('The test server is not running; use bin/test.') : $port).$path;
+    }
+
+    public function browser(int $width = 1280, int $height = 800): RemoteWebDriver
+    {
+        return $this->windows[] = Chrome::open($width, $height);
+    }
+
+    /** A window with an account of its own, registered through the pages. */
+    public function registered(RemoteWebDriver $window, ?string $email = null): string
+    {
+        $email ??= bin2hex(random_bytes(6)).'@turf.example';
+        $window->get(self::address('/register'));
+        $this->see($window, 'Make my account');
+        foreach (['name' => 'Ada', 'email' => $email, 'password' => 'sandpiper-dawn'] as $name => $text) {
+            $this->one($window, "input[name={$name}]")->sendKeys($text);
+        }
+        $this->press($window, 'Make my account');
+        $this->see($window, 'No rush yet.');
+
+        return $email;
+    }
+
+    /** An account with its first rush open. */
+    public function planning(RemoteWebDriver $window): string
+    {
+        $email = $this->registered($window);
+        $this->press($window, 'Write the first one');
+        $this->one($window, '[data-testid=answer]');
+        $this->saved($window);
+
+        return $email;
+    }
+
+    public function one(RemoteWebDriver $window, string $css): RemoteWebElement
+    {
+        $window->wait(15, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector($css)) !== [], 'Waited for '.$css);
+
+        return $window->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    /** Waits until the page shows this text. */
+    public function see(RemoteWebDriver $window, string $text): void
+    {
+        $window->wait(15, 50)->until(fn (): bool => str_contains($this->text($window), $text), 'Waited to read “'.$text.'”, read: '.$this->text($window));
+        self::assertStringContainsString($text, $this->text($window));
+    }
+
+    /** Waits until the text of an element is this. */
+    public function reads(RemoteWebDriver $window, string $css, string $text): void
+    {
+        $found = '';
+        $window->wait(15, 50)->until(function () use ($window, $css, $text, &$found): bool {
+            try {
+                return ($found = str_replace("\u{a0}", ' ', $this->one($window, $css)->getText())) === $text;
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+        }, "Waited for {$css} to read “{$text}”");
+        self::assertSame($text, $found);
+    }
+
+    public function text(RemoteWebDriver $window): string
+    {
+        return str_replace("\u{a0}", ' ', (string) $window->executeScript('return document.body.innerText'));
+    }
+
+    /** Presses a button or link by what is written on it. */
+    public function press(RemoteWebDriver $window, string $label): void
+    {
+        $path = sprintf('//button[normalize-space(.)="%1$s"] | //a[normalize-space(.)="%1$s"] | //*[@aria-label="%1$s"]', $label);
+        $window->wait(15, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::xpath($path)) !== [], 'Waited for the button '.$label);
+        $window->findElement(WebDriverBy::xpath($path))->click();
+    }
+
+    public function keys(RemoteWebDriver $window, string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $window->getKeyboard()->sendKeys($key);
+        }
+    }
+
+    /** Opens a word of the sentence, replaces its number and closes it. */
+    public function write(RemoteWebDriver $window, string $word, string $number): void
+    {
+        $this->one($window, "[data-word={$word}]")->click();
+        $input = $this->one($window, "[data-editor={$word}] input");
+        $input->sendKeys([\Facebook\WebDriver\WebDriverKeys::CONTROL, 'a']);
+        $input->sendKeys([\Facebook\WebDriver\WebDriverKeys::NULL, $number, \Facebook\WebDriver\WebDriverKeys::ENTER]);
+        $window->wait(15, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === []);
+    }
+
+    /** Waits until the server has confirmed everything. */
+    public function saved(RemoteWebDriver $window): void
+    {
+        $this->one($window, '[data-testid=save][data-dirty=false]');
+    }
+
+    /**
+     * One request to the API in this window's session.
+     *
+     * @return array{int, mixed} status and body
+     */
+    public function api(RemoteWebDriver $window, string $method, string $path, mixed $body = null): array
+    {
+        return $window->executeAsyncScript(
+            'const [method, path, body, done] = arguments;
+             const token = decodeURIComponent(document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN="))?.slice(11) ?? "");
+             fetch("/api/" + path, {method, headers: {"Content-Type": "application/json", "X-XSRF-TOKEN": token}, body: body === null ? undefined : JSON.stringify(body)})
+               .then(async (r) => { const t = await r.text(); done([r.status, t === "" ? null : JSON.parse(t)]); }, () => done([0, null]));',
+            [$method, $path, $body],
+        );
+    }
+
+    private function unexpected(string $line): bool
+    {
+        if (str_starts_with($line, 'DEBUG')) {
+            return false;
+        }
+        foreach ($this->expectedOnConsole as $part) {
+            if (str_contains($line, $part)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param  list<string>  $lines */
+    private function leaveEvidence(RemoteWebDriver $window, int $at, array $lines): void
+    {
+        $folder = self::root().'/storage/test/failures';
+        @mkdir($folder, 0o777, true);
+        $file = $folder.'/'.trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower(str_replace('__pest_evaluable_', '', $this->name()))), '-').'-'.$at;
+        $window->takeScreenshot($file.'.png');
+        file_put_contents($file.'.txt', $window->getCurrentURL()."\n\n".$this->text($window)."\n\n".implode("\n", $lines)."\n");
+        fwrite(STDERR, "\n  A picture and the console are in {$file}.png and .txt\n");
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Tests\Browser\BrowserTestCase;
+use Tests\Support\Documents;
+
+abstract class ApiTestCase extends TestCase
+{
+    public function createApplication(): Illuminate\Foundation\Application
+    {
+        $app = require __DIR__.'/../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+}
+
+uses(ApiTestCase::class, RefreshDatabase::class)->in('Api');
+uses(BrowserTestCase::class)->in('Browser');
+
+/** Equal to so many significant figures, as published reference values are. */
+expect()->extend('toBeTo', function (float $expected, int $figures = 6) {
+    $tolerance = $expected === 0.0 ? 1e-12 : abs($expected) * 0.5 * 10 ** (1 - $figures);
+
+    return $this->toEqualWithDelta($expected, $tolerance);
+});
+
+/**
+ * A rush/1 document, usual in everything but what is given.
+ *
+ * @param  array<string, mixed>  $own
+ * @return array<string, mixed>
+ */
+function rush(array $own = []): array
+{
+    return Documents::rush($own);
+}
+
+/**
+ * A kit/1 document: full frame, 500 mm f/5.6.
+ *
+ * @param  array<string, mixed>  $own
+ * @return array<string, mixed>
+ */
+function kit(array $own = []): array
+{
+    return Documents::kit($own);
+}
