@@ -165,6 +165,9 @@ database_stop() {
   kill -9 "$pid" 2>/dev/null || true; rm -f "$RUN/mariadbd.pid" "$SOCKET"
 }
 
+# what was compiled from older settings must not outlive them
+forget_compiled() { rm -f "$HOME_DIR"/cache/*.php; }
+
 artisan() { APP_ENV=$(setting APP_ENV) php artisan "$@"; }
 
 server_start() { # PORT

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property \stdClass $document rush/1
  * @property int $revision grows with every write, so that two tabs cannot overwrite each other unseen
  * @property int $position seq of the version it is in
+ * @property string $write the writer's own mark of the last write, by which it knows it again when the answer was lost
  * @property Kit $kit
  * @property ?Plan $plan
  * @property Carbon $updated_at
@@ -33,7 +34,7 @@ final class Rush extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['kit_id', 'focal_mm', 'name', 'document', 'revision', 'position'];
+    protected $fillable = ['kit_id', 'focal_mm', 'name', 'document', 'revision', 'position', 'write'];
 
     protected function casts(): array
     {

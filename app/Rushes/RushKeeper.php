@@ -40,18 +40,19 @@ final readonly class RushKeeper
      * Saves a new state on top of the one the writer saw.
      *
      * @param  string  $gesture  changes made in one go carry one name and are undone together
+     * @param  string  $write  the writer's own mark of this write, given back with the rush
      *
      * @throws ProblemException when somebody else has written since
      */
-    public function edit(Rush $rush, int $seenRevision, string $gesture, \stdClass $document, Kit $kit, ?float $focalMm): Rush
+    public function edit(Rush $rush, int $seenRevision, string $gesture, \stdClass $document, Kit $kit, ?float $focalMm, string $write = ''): Rush
     {
         $this->check($document);
 
-        return $this->locked($rush, $seenRevision, function (Rush $rush) use ($gesture, $document, $kit, $focalMm): void {
+        return $this->locked($rush, $seenRevision, function (Rush $rush) use ($gesture, $document, $kit, $focalMm, $write): void {
             $current = $rush->versions()->where('seq', $rush->position)->first();
             $next = $current !== null && $current->gesture === $gesture ? $rush->position : $rush->position + 1;
             $rush->versions()->where('seq', '>', $rush->position)->delete();
-            $rush->fill(['document' => $document, 'name' => $document->name, 'kit_id' => $kit->id, 'focal_mm' => $focalMm, 'position' => $next]);
+            $rush->fill(['document' => $document, 'name' => $document->name, 'kit_id' => $kit->id, 'focal_mm' => $focalMm, 'position' => $next, 'write' => $write]);
             $this->keep($rush, $next, $gesture);
             if ($next > self::KEPT) {
                 $rush->versions()->where('seq', '<=', $next - self::KEPT)->delete();
@@ -65,7 +66,7 @@ final readonly class RushKeeper
         return $this->locked($rush, $seenRevision, function (Rush $rush) use ($by): void {
             $version = $rush->versions()->where('seq', $rush->position + $by)->first();
             if ($version !== null) {
-                $rush->fill(['document' => $version->document, 'name' => $version->document->name ?? $rush->name, 'kit_id' => $version->kit_id, 'focal_mm' => $version->focal_mm, 'position' => $version->seq]);
+                $rush->fill(['write' => '', 'document' => $version->document, 'name' => $version->document->name ?? $rush->name, 'kit_id' => $version->kit_id, 'focal_mm' => $version->focal_mm, 'position' => $version->seq]);
             }
         });
     }

@@ -41,6 +41,7 @@ return new class extends Migration
             $table->json('document');
             $table->unsignedInteger('revision')->default(1);
             $table->unsignedInteger('position')->default(1);
+            $table->string('write', 40)->default('');
             $table->timestamps(6);
             $table->softDeletes('deleted_at', 6);
             $table->index(['user_id', 'deleted_at', 'updated_at']);

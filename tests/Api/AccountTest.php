@@ -103,7 +103,7 @@ it('deletes an account with everything in it, and nothing else', function () {
 it('sends its security headers with every answer', function (string $path) {
     $response = $this->get($path);
     $policy = (string) $response->headers->get('Content-Security-Policy');
-    preg_match("/script-src ([^;]*)/", $policy, $script);
+    preg_match('/script-src ([^;]*)/', $policy, $script);
 
     expect($script[1])->toBe("'self'")->and($policy)->toContain("default-src 'none'")->toContain("frame-ancestors 'none'")->not->toContain('unsafe')->not->toContain('http')
         ->and($response->headers->get('X-Content-Type-Options'))->toBe('nosniff')

@@ -71,9 +71,18 @@ final class Chrome
         self::$process = $process;
         register_shutdown_function(self::stop(...));
         $until = microtime(true) + 15;
-        while (@file_get_contents('http://127.0.0.1:'.self::$port.'/status') === false && microtime(true) < $until) {
+        while (! self::driverAnswers() && microtime(true) < $until) {
             usleep(50_000);
         }
+    }
+
+    /** Asked with a short patience: a driver that is just starting may take the connection and never answer on it. */
+    private static function driverAnswers(): bool
+    {
+        $ask = curl_init('http://127.0.0.1:'.self::$port.'/status');
+        curl_setopt_array($ask, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT_MS => 500]);
+
+        return curl_exec($ask) !== false;
     }
 
     private static function stop(): void

@@ -86,16 +86,14 @@ final readonly class AccountController extends Controller
 
     public function settings(Request $request): JsonResponse
     {
-        $user = $this->user($request);
-        $settings = $user->allSettings();
-        foreach (get_object_vars(Body::of($request)->object('settings')) as $name => $value) {
+        $changed = get_object_vars(Body::of($request)->object('settings'));
+        foreach ($changed as $name => $value) {
             $values = User::SETTINGS[$name] ?? throw UnknownField::named('settings.'.$name, array_keys(User::SETTINGS));
             if (! is_string($value) || ! in_array($value, $values, true)) {
                 throw UnknownChoice::of('settings.'.$name, $value, $values);
             }
-            $settings[$name] = $value;
         }
-        $user->update(['settings' => $settings]);
+        $user = $this->locked($request, static fn (User $user) => $user->update(['settings' => [...$user->allSettings(), ...$changed]]));
 
         return new JsonResponse(['user' => self::shape($user)]);
     }
@@ -103,11 +101,12 @@ final readonly class AccountController extends Controller
     /** Changes assumed figures: {"assumptions": {"panning.settled": 0.8}}; null takes one back to its default. */
     public function assumptions(Request $request): JsonResponse
     {
-        $user = $this->user($request);
-        $changed = [...$user->assumptions, ...get_object_vars(Body::of($request)->object('assumptions'))];
-        $kept = array_filter($changed, static fn (mixed $value): bool => $value !== null);
-        Assumptions::with($kept);
-        $user->update(['assumptions' => $kept]);
+        $changed = get_object_vars(Body::of($request)->object('assumptions'));
+        $user = $this->locked($request, static function (User $user) use ($changed): void {
+            $kept = array_filter([...$user->assumptions, ...$changed], static fn (mixed $value): bool => $value !== null);
+            Assumptions::with($kept);
+            $user->update(['assumptions' => $kept]);
+        });
 
         return new JsonResponse(['user' => self::shape($user)]);
     }
@@ -149,6 +148,21 @@ final readonly class AccountController extends Controller
     public static function shape(User $user): array
     {
         return ['name' => $user->name, 'email' => $user->email, 'settings' => $user->allSettings(), 'assumptions' => (object) $user->assumptions];
+    }
+
+    /**
+     * Changes the account as it stands now: two changes at once both count.
+     *
+     * @param  \Closure(User): mixed  $change
+     */
+    private function locked(Request $request, \Closure $change): User
+    {
+        return DB::transaction(function () use ($request, $change): User {
+            $user = User::query()->whereKey($this->user($request)->id)->lockForUpdate()->firstOrFail();
+            $change($user);
+
+            return $user;
+        });
     }
 
     /** @return array<string, string> */

@@ -48,7 +48,7 @@ final readonly class RushController extends Controller
     {
         $body = Body::of($request);
         $user = $this->user($request);
-        $rush = $this->keeper->edit($rush, $body->whole('revision'), $body->text('gesture', 40), $body->object('rush'), $this->kit($body, $user), $this->focal($body));
+        $rush = $this->keeper->edit($rush, $body->whole('revision'), $body->text('gesture', 40), $body->object('rush'), $this->kit($body, $user), $this->focal($body), $body->optionalText('write', 40) ?? '');
 
         return $this->answer($rush, $user);
     }

@@ -26,7 +26,7 @@ final class RushResource
     public static function whole(Rush $rush, Plan $plan): array
     {
         return [
-            'id' => $rush->id, 'revision' => $rush->revision, 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
+            'id' => $rush->id, 'revision' => $rush->revision, 'write' => $rush->write, 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
             'can_undo' => $rush->position > 1 && $rush->versions()->where('seq', $rush->position - 1)->exists(),
             'can_redo' => $rush->versions()->where('seq', '>', $rush->position)->exists(),
             'kit_id' => $rush->kit_id, 'focal_mm' => $rush->focal_mm, 'rush' => $rush->document,

@@ -28,6 +28,8 @@ export type Boot = { user: User | null; demo: boolean; catalogue: SubjectKind[] 
 export type RushWhole = {
   id: string;
   revision: number;
+  /** The mark of the last write, as its writer gave it. */
+  write: string;
   updated_at: string;
   can_undo: boolean;
   can_redo: boolean;

@@ -46,9 +46,7 @@ export const antdTheme = (name: ThemeName): ThemeConfig => {
       controlHeight: 44,
       controlHeightLG: 48,
       controlHeightSM: 36,
-      motionDurationFast: "0.08s",
-      motionDurationMid: "0.12s",
-      motionDurationSlow: "0.12s",
+      motion: false,
       wireframe: false,
     },
     components: {

@@ -1,4 +1,4 @@
-import { Modal } from "antd";
+import { Dialog } from "../../app/Dialog";
 import { words } from "../../sentence/Sentence";
 
 type Props = { open: boolean; letters: boolean; onClose: () => void };
@@ -6,7 +6,7 @@ type Props = { open: boolean; letters: boolean; onClose: () => void };
 /** Every key there is. */
 export function Help({ open, letters, onClose }: Props) {
   return (
-    <Modal open={open} onCancel={onClose} footer={null} title="Keys" width={640} destroyOnHidden>
+    <Dialog open={open} onClose={onClose} title="Keys" width={640}>
       {!letters && <p>Letter keys are switched off in Settings; all else works.</p>}
       <div className="keys">
         <dl>
@@ -41,6 +41,6 @@ export function Help({ open, letters, onClose }: Props) {
         </dl>
       </div>
       <p className="note">Numbers take any unit: 40 km/h, 60 ft, 5 ft 11 in, 1,5 m.</p>
-    </Modal>
+    </Dialog>
   );
 }

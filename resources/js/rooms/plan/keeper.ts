@@ -13,7 +13,13 @@ export type Save =
 
 export type Kept = { draft: Draft; server: RushWhole; save: Save; dirty: boolean; news: string | null };
 
-type Unsaved = { draft: Draft; revision: number; gesture: string };
+/** What is not confirmed yet, and the marks of the writes that were sent without an answer. */
+type Unsaved = { draft: Draft; revision: number; gesture: string; sent: string[] };
+
+/** Marks of unanswered writes kept at the most; the server's last write is always among the newest. */
+const MARKS_KEPT = 40;
+
+const newMark = (): string => `${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 12)}`;
 
 const RETRY_MS = [500, 1000, 2000, 3000];
 
@@ -49,6 +55,7 @@ export class RushKeeper {
   private listeners = new Set<() => void>();
   private revision: number;
   private gesture = "start";
+  private sent: string[];
   private sending = false;
   private tries = 0;
   private timer: number | undefined;
@@ -58,6 +65,7 @@ export class RushKeeper {
     const unsaved = unsavedOf(server.id);
     this.revision = unsaved?.revision ?? server.revision;
     this.gesture = unsaved?.gesture ?? this.gesture;
+    this.sent = unsaved?.sent ?? [];
     this.kept = {
       draft: unsaved?.draft ?? draftOf(server),
       server,
@@ -147,10 +155,14 @@ export class RushKeeper {
     this.sending = true;
     const { draft, server } = this.kept;
     if (this.kept.save.kind !== "waiting") this.set({ save: { kind: "saving" } });
+    const write = newMark();
+    this.sent = [...this.sent.slice(-MARKS_KEPT), write];
+    this.keepLocally(draft);
     try {
       const answer = await request<RushWhole>("PUT", `rushes/${server.id}`, {
         revision: this.revision,
         gesture: this.gesture,
+        write,
         ...draft,
       });
       this.confirmed(draft, answer);
@@ -164,6 +176,7 @@ export class RushKeeper {
 
   private confirmed(sent: Draft, answer: RushWhole): void {
     this.tries = 0;
+    this.sent = [];
     this.revision = answer.revision;
     const settled = this.kept.draft === sent;
     if (settled) localStorage.removeItem(keyOf(answer.id));
@@ -176,8 +189,11 @@ export class RushKeeper {
       // an answer that was lost on the way leaves our own write behind: then it is not a conflict
       try {
         const theirs = await request<RushWhole>("GET", `rushes/${this.kept.server.id}`);
+        if (!this.sent.includes(theirs.write)) return this.set({ save: { kind: "elsewhere" } });
         if (same(draftOf(theirs), sent)) return this.confirmed(sent, theirs);
-        return this.set({ save: { kind: "elsewhere" } });
+        this.sent = [];
+        this.revision = theirs.revision;
+        return this.set({ server: theirs, save: { kind: "saving" } });
       } catch (again) {
         return this.later(again);
       }
@@ -218,13 +234,14 @@ export class RushKeeper {
 
   private adopt(server: RushWhole, news: string | null): void {
     this.tries = 0;
+    this.sent = [];
     this.revision = server.revision;
     localStorage.removeItem(keyOf(server.id));
     this.set({ draft: draftOf(server), server, dirty: false, save: { kind: "saved" }, news });
   }
 
   private keepLocally(draft: Draft): void {
-    const unsaved: Unsaved = { draft, revision: this.revision, gesture: this.gesture };
+    const unsaved: Unsaved = { draft, revision: this.revision, gesture: this.gesture, sent: this.sent };
     localStorage.setItem(keyOf(this.kept.server.id), JSON.stringify(unsaved));
   }
 

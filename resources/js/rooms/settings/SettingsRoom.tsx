@@ -1,8 +1,8 @@
-import { Modal } from "antd";
 import { useState, type FormEvent } from "react";
 import { ApiProblem, request } from "../../api/client";
 import type { Settings } from "../../api/types";
 import { useAccount } from "../../app/boot";
+import { Dialog } from "../../app/Dialog";
 
 const choices: { name: keyof Settings; label: string; options: { value: string; words: string; note: string }[] }[] = [
   {
@@ -132,7 +132,7 @@ function Leave({ open, onClose, onGone }: { open: boolean; onClose: () => void; 
     }
   };
   return (
-    <Modal open={open} onCancel={onClose} footer={null} title="Delete your account" destroyOnHidden>
+    <Dialog open={open} onClose={onClose} title="Delete your account">
       <p>Your rushes, plans, kits and settings go at once, and nobody can bring them back.</p>
       <form onSubmit={(event) => void submit(event)}>
         <label className="field">
@@ -153,6 +153,6 @@ function Leave({ open, onClose, onGone }: { open: boolean; onClose: () => void; 
           </button>
         </p>
       </form>
-    </Modal>
+    </Dialog>
   );
 }

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys as Key;
+
+it('plans with the numbers of one\'s own lens', function () {
+    $window = $this->browser();
+    $this->planning($window);
+    $this->press($window, 'Kit');
+    $this->see($window, 'Lenses');
+    $field = fn (string $label) => $window->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]/input"));
+    $type = function (string $label, string $text) use ($field): void {
+        $field($label)->sendKeys([Key::CONTROL, 'a']);
+        $field($label)->sendKeys([Key::NULL, $text, Key::ENTER]);
+    };
+    $type('Widest aperture', 'f/200');
+    $this->see($window, 'Widest aperture is f/200; it must be f/0.7 to f/32.');
+    expect($field('Widest aperture')->getAttribute('value'))->toBe('f/200');
+    $type('Widest aperture', '4');
+    $type('Longest focal length', '600');
+    $type('Shortest focal length', '600');
+    $type('Closest focus', '13 ft');
+    $window->wait(10, 50)->until(function () use ($window): bool {
+        $lens = array_values(array_filter($this->api($window, 'GET', 'gear')[1]['gear'], fn (array $one): bool => $one['type'] === 'lens'))[0]['document'];
+
+        return [$lens['widest_f'], $lens['focal_mm'], $lens['zoom'], round($lens['closest_m'], 3)] == [4, 600, false, 3.962];
+    });
+    $this->press($window, 'Plan');
+    $this->reads($window, '[data-field=f_number]', 'f/4');
+    $this->press($window, 'Kit');
+    $this->press($window, 'Add a converter');
+    $this->see($window, 'Factor');
+    $this->press($window, 'Delete Another converter');
+    $this->see($window, 'Deleted “Another converter”');
+    $this->press($window, 'Bring it back');
+    $this->see($window, 'Factor');
+});
+
+it('changes the kit from the sentence', function () {
+    $window = $this->browser();
+    $window->get($this->address('/'));
+    $this->press($window, 'Look around the demo');
+    $this->one($window, '[data-testid=answer]');
+    $this->press($window, 'all rushes');
+    $this->one($window, '[data-testid=rushes] input')->sendKeys('gannets');
+    $window->wait(10, 50)->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
+    $this->press($window, 'Copy Gannets from the cliff path');
+    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'Copy of Gannets from the cliff path');
+    $this->reads($window, '[data-word=kit]', 'Brackwater D, Lagoon 150–400 f/6.3 at 400 mm');
+    $this->one($window, '[data-word=kit]')->click();
+    $this->one($window, '[data-editor=kit] input')->sendKeys([Key::CONTROL, 'a']);
+    $this->one($window, '[data-editor=kit] input')->sendKeys([Key::NULL, '300', Key::ENTER]);
+    $this->reads($window, '[data-word=kit]', 'Brackwater D, Lagoon 150–400 f/6.3 at 300 mm');
+    $window->findElement(WebDriverBy::xpath('//option[text()="Sandbar 600 f/4"]'))->click();
+    $this->reads($window, '[data-word=kit]', 'Brackwater D, Sandbar 600 f/4');
+    $window->findElement(WebDriverBy::xpath('//option[text()="×2"]'))->click();
+    $this->reads($window, '[data-word=kit]', 'Brackwater D, Sandbar 600 f/4, ×2');
+    $this->press($window, 'Done');
+    $this->see($window, '1200 mm');
+    $this->saved($window);
+    $id = basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
+    $this->api($window, 'DELETE', "rushes/{$id}");
+});
+
+it('signs out and in, changes the password, and deletes the account', function () {
+    $window = $this->browser();
+    $email = $this->planning($window);
+    $window->get($this->address('/settings'));
+    $this->one($window, 'input[name=current]')->sendKeys('sandpiper-dawn');
+    $this->one($window, 'input[name=password]')->sendKeys('turnstone-dusk');
+    $this->press($window, 'Change password');
+    $this->see($window, 'Changed. Other devices have been signed out.');
+    $this->press($window, 'Sign out');
+    $this->see($window, 'One second');
+
+    $signIn = function (string $password) use ($window, $email): void {
+        $window->get($this->address('/sign-in'));
+        $this->one($window, 'input[name=email]')->sendKeys($email);
+        $this->one($window, 'input[name=password]')->sendKeys([$password, Key::ENTER]);
+    };
+    $signIn('sandpiper-dawn');
+    $this->see($window, 'No account has this address and this password.');
+    expect($this->one($window, 'input[name=email]')->getAttribute('value'))->toBe($email);
+    $signIn('turnstone-dusk');
+    $this->one($window, '[data-testid=answer]');
+
+    $window->get($this->address('/settings'));
+    $this->press($window, 'Delete my account and everything in it');
+    $this->one($window, '.ant-modal input[name=password]')->sendKeys('turnstone-dusk');
+    $this->press($window, 'Delete everything');
+    $this->see($window, 'One second');
+    $signIn('turnstone-dusk');
+    $this->see($window, 'No account has this address and this password.');
+    $this->expectedOnConsole = ['422'];
+});
+
+it('shows who is signed out the way in, and a lost visitor the way back', function () {
+    $window = $this->browser();
+    $window->get($this->address('/plan/01ARZ3NDEKTSV4RRFFQ69G5FAV'));
+    $this->see($window, 'Look around the demo');
+    $this->registered($window);
+    $window->get($this->address('/plan/01ARZ3NDEKTSV4RRFFQ69G5FAV'));
+    $this->see($window, 'This rush is not here.');
+    $window->get($this->address('/nowhere'));
+    $this->see($window, 'There is nothing here.');
+    $this->expectedOnConsole = ['404'];
+});

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+
+/** @return list<string> serious findings of axe on the page as it stands */
+function axe(RemoteWebDriver $window, string $root): array
+{
+    $window->executeScript((string) file_get_contents($root.'/node_modules/axe-core/axe.min.js'));
+    $found = $window->executeAsyncScript('const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).join(" | "))))');
+
+    return array_values($found);
+}
+
+/** Parts of the page that stick out of the window sideways. */
+function sticksOut(RemoteWebDriver $window): array
+{
+    return $window->executeScript('const w = document.documentElement.clientWidth; if (document.documentElement.scrollWidth <= w) return []; return [...document.querySelectorAll("#room *, header *")].filter((e) => e.getBoundingClientRect().right > w + 1).map((e) => e.tagName + "." + e.className).slice(0, 8)');
+}
+
+it('has no serious accessibility finding in any view or theme', function (string $theme) {
+    $window = $this->browser();
+    $window->get($this->address('/'));
+    $this->see($window, 'Look around the demo');
+    expect(axe($window, $this->root()))->toBe([]);
+    $this->press($window, 'Look around the demo');
+    $this->one($window, '[data-testid=answer]');
+    $this->api($window, 'PUT', 'settings', ['settings' => ['theme' => $theme]]);
+    [, $list] = $this->api($window, 'GET', 'rushes');
+    foreach (array_slice($list['rushes'], 0, 5) as $row) {
+        $window->get($this->address('/plan/'.$row['id']));
+        $this->one($window, '[data-testid=answer]');
+        expect(axe($window, $this->root()))->toBe([]);
+    }
+    foreach (['subject', 'bearing', 'light', 'support', 'limbs', 'kit'] as $word) {
+        $this->one($window, "[data-word={$word}]")->click();
+        $this->one($window, "[data-editor={$word}] input, [data-editor={$word}] button, [data-editor={$word}] select");
+        expect(axe($window, $this->root()))->toBe([]);
+        $this->one($window, "[data-word={$word}]")->click();
+    }
+    $this->one($window, '.figure:nth-child(5)')->click();
+    $this->one($window, '.working');
+    expect(axe($window, $this->root()))->toBe([]);
+    $this->press($window, 'Done');
+    $this->press($window, 'all rushes');
+    $this->one($window, '.row');
+    expect(axe($window, $this->root()))->toBe([]);
+    foreach (['/kit' => '.gear', '/settings' => '.pick'] as $path => $css) {
+        $window->get($this->address($path));
+        $this->one($window, $css);
+        expect(axe($window, $this->root()))->toBe([]);
+    }
+})->with(['paper', 'dusk', 'ember']);
+
+it('fits from a small phone to a wide screen', function (int $width, int $height) {
+    $window = $this->browser($width, $height);
+    $window->get($this->address('/'));
+    $this->press($window, 'Look around the demo');
+    $this->one($window, '[data-testid=answer]');
+    $this->api($window, 'PUT', 'settings', ['settings' => ['theme' => 'paper', 'units' => 'metric']]);
+    [, $list] = $this->api($window, 'GET', 'rushes');
+    foreach ($list['rushes'] as $row) {
+        $window->get($this->address('/plan/'.$row['id']));
+        $this->one($window, '[data-testid=answer]');
+        expect(sticksOut($window))->toBe([], $row['name']);
+    }
+    foreach (['/kit' => '.gear', '/settings' => '.pick'] as $path => $css) {
+        $window->get($this->address($path));
+        $this->one($window, $css);
+        expect(sticksOut($window))->toBe([], $path);
+    }
+})->with([[360, 740], [390, 844], [1280, 800], [1600, 900]]);
+
+it('keeps sentence, lane and answer together on a phone, the lane staying in sight', function () {
+    $window = $this->browser(390, 844);
+    $this->planning($window);
+    $tops = fn (): array => $window->executeScript('return [".sentence", ".lane", ".settings"].map((c) => document.querySelector(c).getBoundingClientRect().top)');
+    [$sentence, $lane, $settings] = $tops();
+    expect($sentence)->toBeLessThan($lane)->and($lane)->toBeLessThan($settings);
+    $window->executeScript('window.scrollTo(0, 700)');
+    expect($tops()[1])->toBeGreaterThanOrEqual(0)->toBeLessThan(40);
+    foreach ($window->findElements(WebDriverBy::cssSelector('.word')) as $word) {
+        expect($word->getSize()->getHeight())->toBeGreaterThanOrEqual(24);
+    }
+});
+
+it('remembers theme, units and letter keys', function () {
+    $window = $this->browser();
+    $this->planning($window);
+    $window->get($this->address('/settings'));
+    foreach (['dusk', 'imperial', 'off'] as $value) {
+        $this->one($window, "input[value={$value}]")->click();
+    }
+    $window->wait(10, 50)->until(fn (): bool => $this->api($window, 'GET', 'session')[1]['user']['settings'] == ['theme' => 'dusk', 'units' => 'imperial', 'letters' => 'off']);
+    $window->get($this->address('/plan'));
+    $this->reads($window, '[data-word=distance]', '59.1 ft');
+    $this->see($window, 'mph of its motion');
+    expect($window->executeScript('return getComputedStyle(document.body).backgroundColor'))->toBe('rgb(23, 34, 42)');
+    $this->keys($window, 'd');
+    expect($window->findElements(WebDriverBy::cssSelector('[data-editor]')))->toBe([]);
+    $this->write($window, 'distance', '50');
+    $this->reads($window, '[data-word=distance]', '50 ft');
+    $window->navigate()->refresh();
+    $this->reads($window, '[data-word=distance]', '50 ft');
+});
