@@ -174,8 +174,8 @@ server_start() { # PORT
   local port=$1 tries=0
   port_busy "$port" && fail "port $port is in use by another program; start with --port=NUMBER"
   local workers=${WORKERS:-6}
-  APP_ENV=$(setting APP_ENV) PHP_CLI_SERVER_WORKERS=$workers setsid php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit_buffer_size=32M \
-    -d opcache.validate_timestamps="${REVALIDATE:-1}" -d variables_order=EGPCS -d expose_php=0 -d display_errors=0 -d post_max_size=8M \
+  APP_ENV=$(setting APP_ENV) PHP_CLI_SERVER_WORKERS=$workers setsid php -d opcache.enable=1 -d opcache.enable_cli=1 \
+    -d opcache.validate_timestamps=0 -d variables_order=EGPCS -d expose_php=0 -d display_errors=0 -d post_max_size=8M \
     -S "127.0.0.1:$port" -t public bin/router.php </dev/null >"$ROOT/storage/logs/server-$INSTANCE.log" 2>&1 &
   echo $! >"$RUN/server.pid"; echo "$port" >"$RUN/server.port"
   until curl -fsS -o /dev/null "http://127.0.0.1:$port/healthz" 2>/dev/null; do

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\User;
+use App\Sessions\QuietSessionHandler;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use RushHold\Document\DocumentChecker;
 use RushHold\Planning\Planner;
@@ -27,6 +31,10 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         TrustProxies::at(config('rushhold.trusted_proxies'));
 
+        Session::extend('quiet-database', static fn (Application $app): QuietSessionHandler => new QuietSessionHandler(
+            $app->make(DatabaseManager::class)->connection(), 'sessions', (int) config('session.lifetime'), $app,
+        ));
+
         $who = static fn (Request $request): string => $request->user() instanceof User ? 'user '.$request->user()->id : 'ip '.$request->ip();
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(30)->by('ip '.$request->ip()),
@@ -34,6 +42,5 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(6)->by($who($request)));
         RateLimiter::for('new', static fn (Request $request): Limit => Limit::perMinute(60)->by($who($request)));
-        RateLimiter::for('plans', static fn (Request $request): Limit => Limit::perMinute(1200)->by($who($request)));
     }
 }

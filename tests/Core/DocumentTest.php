@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use RushHold\Calculation\Calculations;
 use RushHold\Document\DocumentChecker;
+use RushHold\Document\QuickCheck;
 use RushHold\Document\Reader;
 use RushHold\Faults\DistancesOutOfOrder;
 use RushHold\Faults\Fault;
@@ -63,6 +64,48 @@ it('names faults inside lists, and wrong formats', function () {
         ->and(faultsOf('rush', ['format' => 'kit/1'] + rush()))->toBe(['format | rush/1'])
         ->and(faultsOf('rush', [1, 2]))->toHaveCount(1);
 });
+
+it('says yes at a glance only to what the schema library would pass, over thousands of damaged documents', function (string $schema, array $good) {
+    $root = json_decode((string) file_get_contents(__DIR__.'/../../schemas/'.$schema.'.json'));
+    $paths = [];
+    $walk = function (mixed $node, array $path) use (&$walk, &$paths): void {
+        foreach (is_object($node) ? get_object_vars($node) : (is_array($node) ? $node : []) as $key => $child) {
+            $paths[] = [...$path, $key];
+            $walk($child, [...$path, $key]);
+        }
+    };
+    $fresh = fn () => json_decode((string) json_encode($good));
+    $walk($fresh(), []);
+    $wrong = [null, true, 'x', '', -1, 0, 3.5, 1e9, [], new stdClass, [1], (object) ['a' => 1], str_repeat('é', 130)];
+    $yes = $no = 0;
+    foreach ($paths as $path) {
+        foreach ([...$wrong, 'remove', 'add'] as $damage) {
+            $document = $fresh();
+            $at = &$document;
+            foreach (array_slice($path, 0, -1) as $step) {
+                is_object($at) ? $at = &$at->{$step} : $at = &$at[$step];
+            }
+            $last = $path[array_key_last($path)];
+            if ($damage === 'remove' && is_object($at)) {
+                unset($at->{$last});
+            } elseif ($damage === 'add' && is_object($at)) {
+                $at->surplus = 1;
+            } elseif (is_object($at)) {
+                $at->{$last} = $damage;
+            } else {
+                $at[$last] = $damage;
+            }
+            unset($at);
+            if (QuickCheck::certainlyKeeps($document, $root, $root)) {
+                $yes++;
+                expect(checker()->faultsOf($document, $schema.'.json'))->toBe([], json_encode([$path, $damage]));
+            } else {
+                $no++;
+            }
+        }
+    }
+    expect(QuickCheck::certainlyKeeps($fresh(), $root, $root))->toBeTrue()->and($yes)->toBeGreaterThan(20)->and($no)->toBeGreaterThan(200);
+})->with(['rush' => ['rush', rush()], 'kit' => ['kit', kit()]]);
 
 it('says what is wrong with text that is no JSON', function () {
     expect(fn () => checker()->read('{"format": ', 'rush', 'terns.json'))->toThrow(FaultyDocument::class, 'terns.json cannot be read as JSON');

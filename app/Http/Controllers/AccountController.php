@@ -158,6 +158,7 @@ final readonly class AccountController extends Controller
     private function locked(Request $request, \Closure $change): User
     {
         return DB::transaction(function () use ($request, $change): User {
+            /** @var User $user */
             $user = User::query()->whereKey($this->user($request)->id)->lockForUpdate()->firstOrFail();
             $change($user);
 

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use RushHold\Faults\UnknownChoice;
 
 /** The rushes of the account: list, write, undo, duplicate, delete and bring back. */
@@ -48,9 +49,9 @@ final readonly class RushController extends Controller
     {
         $body = Body::of($request);
         $user = $this->user($request);
-        $rush = $this->keeper->edit($rush, $body->whole('revision'), $body->text('gesture', 40), $body->object('rush'), $this->kit($body, $user), $this->focal($body), $body->optionalText('write', 40) ?? '');
 
-        return $this->answer($rush, $user);
+        // the rush and its plan are written together, so that one flush to disk serves both
+        return DB::transaction(fn (): JsonResponse => $this->answer($this->keeper->edit($rush, $body->whole('revision'), $body->text('gesture', 40), $body->object('rush'), $this->kit($body, $user), $this->focal($body), $body->optionalText('write', 40) ?? ''), $user));
     }
 
     public function undo(Request $request, Rush $rush): JsonResponse

@@ -34,7 +34,11 @@ const token = (): string => {
 };
 
 const send = async (method: string, path: string, body: unknown): Promise<Response> => {
-  const headers: Record<string, string> = { Accept: "application/json", "X-XSRF-TOKEN": token() };
+  const headers: Record<string, string> = {
+    Accept: "application/json",
+    "X-Requested-With": "XMLHttpRequest",
+    "X-XSRF-TOKEN": token(),
+  };
   if (body !== undefined) headers["Content-Type"] = "application/json";
   try {
     return await fetch(`/api/${path}`, {

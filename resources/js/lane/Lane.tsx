@@ -82,7 +82,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
   const sharp = depth
     ? `sharp ${show(depth.near_m, "length", units, 4)} – ${show(depth.far_m, "length", units, 4)}`
     : distance < closestM
-      ? "too close to focus"
+      ? `${show(distance, "length", units)}: too close to focus`
       : "";
   const labelRight = x < width - 230;
   const hyperfocal = plan?.numbers.hyperfocal_m ?? Infinity;

@@ -84,7 +84,6 @@ export function Sentence({ telling, letters, onChange }: Props) {
         placement="bottomLeft"
         arrow={false}
         trigger={[]}
-        destroyOnHidden
         styles={{ container: { padding: 0 } }}
         content={
           open === id && (

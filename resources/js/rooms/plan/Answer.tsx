@@ -1,3 +1,4 @@
+import { useEffect } from "react";
 import type { Plan, Units } from "../../api/types";
 import { figures, show, shutter } from "../../units/quantity";
 import { Budget } from "./Budget";
@@ -18,6 +19,12 @@ const stabilisers = { off: "Off", on: "On", panning: "Panning mode" } as const;
 /** What to set, large; why, in words; and the numbers it rests on. */
 export function Answer({ plan, units, stale, onAssumed }: Props) {
   const { hold, numbers } = plan;
+
+  // when the first answer stood on the screen, for bin/bench and for anybody's own tools
+  useEffect(() => {
+    if (performance.getEntriesByName("answer-shown").length === 0) performance.mark("answer-shown");
+  }, []);
+
   const working = (figure: string): WorkingOf | undefined => plan.workings.find((entry) => entry.figure === figure);
   const reason = (field: string) => plan.reasons.find((entry) => entry.field === field);
   const why = (field: string): string => {

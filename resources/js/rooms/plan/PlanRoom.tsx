@@ -9,6 +9,7 @@ import { useAccount, useCatalogue } from "../../app/boot";
 import { Lane } from "../../lane/Lane";
 import { Sentence } from "../../sentence/Sentence";
 import { withDistance, type Draft } from "../../sentence/words";
+import { show } from "../../units/quantity";
 import { Answer } from "./Answer";
 import { Help } from "./Help";
 import { faultText, RushKeeper, type Kept } from "./keeper";
@@ -200,8 +201,10 @@ function OpenRush({ server, kits, onNew }: { server: RushWhole; kits: KitWhole[]
       </div>
       {fault !== null && (
         <p className="stand-in" role="status">
-          <b>There is no plan for this.</b> {faultText(fault)}{" "}
-          {fault.faults[0]?.pointer === "/distance/work_m" && "Step back, or take a lens that focuses closer."}
+          <b>There is no plan for this.</b>{" "}
+          {fault.faults[0]?.pointer === "/distance/work_m" && kit !== null
+            ? `It is ${show(draft.rush.distance.work_m, "length", units)} away and this lens focuses no closer than ${show(kit.kit.lens.closest_m, "length", units)}. Step back, or take a lens that focuses closer.`
+            : faultText(fault)}
         </p>
       )}
       {plan !== null && (

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+// The measuring part of bin/bench: PORT [--json]
+
+use Facebook\WebDriver\WebDriverBy;
+use RushHold\Kit\Kit;
+use RushHold\Planning\PlanDocument;
+use RushHold\Planning\Planner;
+use RushHold\Rush\Rush;
+use Tests\Browser\Chrome;
+use Tests\Support\Documents;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$base = 'http://127.0.0.1:'.$argv[1];
+
+/** @param  list<float>  $times */
+$median = static function (array $times): float {
+    sort($times);
+
+    return $times[intdiv(count($times), 2)];
+};
+
+// one signed-in session, kept open like a browser's
+$jar = tempnam(sys_get_temp_dir(), 'jar');
+$ask = curl_init();
+curl_setopt_array($ask, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar]);
+$send = static function (string $method, string $path, mixed $body = null) use ($ask, $base): array {
+    $token = '';
+    foreach (curl_getinfo($ask, CURLINFO_COOKIELIST) as $line) {
+        $parts = explode("\t", $line);
+        $token = $parts[5] === 'XSRF-TOKEN' ? urldecode($parts[6]) : $token;
+    }
+    curl_setopt_array($ask, [
+        CURLOPT_URL => $base.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-Requested-With: XMLHttpRequest', 'X-XSRF-TOKEN: '.$token],
+        CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body),
+    ]);
+    $answer = (string) curl_exec($ask);
+    $status = curl_getinfo($ask, CURLINFO_RESPONSE_CODE);
+    if ($status >= 400) {
+        throw new RuntimeException("{$method} {$path} answered {$status}: ".substr($answer, 0, 200));
+    }
+
+    return [1000 * curl_getinfo($ask, CURLINFO_TOTAL_TIME), json_decode($answer, true)];
+};
+$send('GET', '/');
+$send('POST', '/api/demo', []);
+$id = $send('GET', '/api/rushes')[1]['rushes'][0]['id'];
+$whole = $send('GET', "/api/rushes/{$id}")[1];
+
+$bare = $plans = $saves = [];
+for ($turn = 0; $turn < 220; $turn++) {
+    $bare[] = $send('GET', '/healthz')[0];
+    $plans[] = $send('POST', '/api/plans', ['rush' => Documents::rush(['motion' => ['speed_mps' => 5 + $turn / 50]]), 'kit' => Documents::kit()])[0];
+    $rush = Documents::rush(['motion' => ['speed_mps' => 5 + $turn / 50]]);
+    [$saves[], $whole] = $send('PUT', "/api/rushes/{$id}", ['revision' => $whole['revision'], 'gesture' => 'bench', 'kit_id' => $whole['kit_id'], 'focal_mm' => null, 'rush' => $rush]);
+}
+
+$planner = Planner::standard();
+$rushes = array_map(static fn (int $at): Rush => Documents::rushOf(['motion' => ['speed_mps' => 2 + $at / 5], 'light' => ['ev100' => 4 + $at % 10]]), range(0, 99));
+$kit = Kit::fromArray(Documents::kit());
+$timed = static function (callable $once) use ($rushes): float {
+    $from = hrtime(true);
+    for ($round = 0; $round < 20; $round++) {
+        foreach ($rushes as $rush) {
+            $once($rush);
+        }
+    }
+
+    return 20 * count($rushes) / ((hrtime(true) - $from) / 1e9);
+};
+$perSecond = $timed(static fn (Rush $rush) => $planner->plan($rush, $kit));
+$documentsPerSecond = $timed(static fn (Rush $rush) => PlanDocument::of($planner->plan($rush, $kit)));
+
+$cold = $kilobytes = [];
+for ($turn = 0; $turn < 5; $turn++) {
+    $window = Chrome::open();
+    $window->get($base.'/healthz');
+    $window->executeAsyncScript('const done = arguments[0]; fetch("/api/session").then(() => { const t = decodeURIComponent(document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN=")).slice(11)); return fetch("/api/demo", {method: "POST", headers: {"X-XSRF-TOKEN": t, "Content-Type": "application/json"}, body: "{}"}); }).then((r) => r.text()).then(() => done());');
+    $window->get($base.'/plan/'.$id);
+    $window->wait(20, 5)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-field=shutter_s]')) !== []);
+    // when the answer's element was first painted is what counts, not when this script noticed
+    $cold[] = (float) $window->executeScript('return performance.getEntriesByName("answer-shown")[0].startTime');
+    $kilobytes[] = array_sum($window->executeScript('return performance.getEntriesByType("resource").filter((e) => e.name.endsWith(".js")).map((e) => e.encodedBodySize)')) / 1000;
+    $window->quit();
+}
+unlink($jar);
+
+$results = [
+    'plan_request_ms' => $median($plans),
+    'save_request_ms' => $median($saves),
+    'bare_request_ms' => $median($bare),
+    'plan_request_ratio' => $median($plans) / $median($bare),
+    'plans_per_second' => $perSecond,
+    'plan_documents_per_second' => $documentsPerSecond,
+    'first_screen_kb_gzip' => max($kilobytes),
+    'cold_answer_ms' => $median($cold),
+];
+if (in_array('--json', $argv, true)) {
+    echo json_encode(array_map(static fn (float $number): float => round($number, 3), $results)), "\n";
+    exit;
+}
+$goals = ['plan_request_ratio' => 'goal under 3', 'first_screen_kb_gzip' => 'goal under 300', 'plans_per_second' => 'goal over 500'];
+foreach ($results as $name => $number) {
+    printf("%-28s %12s  %s\n", $name, number_format($number, $number < 100 ? 2 : 0, '.', ' '), $goals[$name] ?? '');
+}
