@@ -82,12 +82,6 @@ final class QuickCheck
     }
 
     /** @param  array<mixed>  $values */
-    private static function allText(array $values): bool
-    {
-        return array_filter($values, is_string(...)) === $values;
-    }
-
-    /** @param  array<mixed>  $values */
     private static function allKeep(array $values, mixed $rule, \stdClass $root): bool
     {
         foreach ($values as $value) {
