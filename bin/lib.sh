@@ -79,6 +79,8 @@ install_composer() {
 }
 
 install_npm() {
+  node -e 'const [a, b] = process.versions.node.split("."); process.exit(a > 20 || (a == 20 && b >= 19) ? 0 : 1)' \
+    || fail "Node $(node --version) is too old to build the front end; 20.19 or later is needed"
   [ -d node_modules ] && fresh npm package-lock.json && return
   step 'Installing JavaScript packages'
   run 'npm' npm ci --no-audit --no-fund

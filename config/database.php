@@ -19,8 +19,7 @@ return [
             'strict' => true,
             'engine' => 'InnoDB',
             // a database that is away must be told quickly, so that the screen can say so
-            // and one that answers is kept open from request to request
-            'options' => [PDO::ATTR_TIMEOUT => 2, PDO::ATTR_PERSISTENT => true],
+            'options' => [PDO::ATTR_TIMEOUT => 2],
         ],
     ],
 

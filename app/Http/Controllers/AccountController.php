@@ -161,6 +161,7 @@ final readonly class AccountController extends Controller
             /** @var User $user */
             $user = User::query()->whereKey($this->user($request)->id)->lockForUpdate()->firstOrFail();
             $change($user);
+            Auth::setUser($user);
 
             return $user;
         });

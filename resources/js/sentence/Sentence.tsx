@@ -55,6 +55,16 @@ export function Sentence({ telling, letters, onChange }: Props) {
     return () => document.removeEventListener("keydown", onKey);
   }, [letters, show]);
 
+  // a press anywhere else closes the editor, and goes where it was meant to go
+  useEffect(() => {
+    if (open === null) return;
+    const onPress = (event: PointerEvent): void => {
+      if (!(event.target as HTMLElement).closest(".ant-popover, .word")) setOpen(null);
+    };
+    document.addEventListener("pointerdown", onPress);
+    return () => document.removeEventListener("pointerdown", onPress);
+  }, [open]);
+
   const onKeyDown = (event: KeyboardEvent, word: Word): void => {
     const at = words.findIndex((entry) => entry.id === word.id);
     const move = (to: number): void => {

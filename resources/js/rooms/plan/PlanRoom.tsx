@@ -1,10 +1,10 @@
 import { Popover } from "antd";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { useNavigate, useParams } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import { kitsQuery, rushesQuery } from "../../api/queries";
-import type { KitWhole, RushWhole } from "../../api/types";
+import type { KitWhole, RushRow, RushWhole } from "../../api/types";
 import { useAccount, useCatalogue } from "../../app/boot";
 import { Lane } from "../../lane/Lane";
 import { Sentence } from "../../sentence/Sentence";
@@ -19,6 +19,7 @@ import { SaveLine } from "./SaveLine";
 
 /** The Plan room: opens the rush in the address, or the last one, or offers to write the first. */
 export default function PlanRoom() {
+  const [deleted, setDeleted] = useState<RushRow | null>(null);
   const { id } = useParams();
   const navigate = useNavigate();
   const client = useQueryClient();
@@ -52,6 +53,27 @@ export default function PlanRoom() {
     },
   });
 
+  const restore = useMutation({
+    mutationFn: (row: RushRow) => request<RushWhole>("POST", `rushes/${row.id}/restore`),
+    onSuccess: async (back) => {
+      setDeleted(null);
+      await client.invalidateQueries({ queryKey: ["rushes"] });
+      await navigate(`/plan/${back.id}`);
+    },
+  });
+  const notice = deleted !== null && (
+    <p className="deleted" role="status">
+      Deleted “{deleted.name}”.{" "}
+      <button type="button" className="mark" onClick={() => restore.mutate(deleted)}>
+        Bring it back
+      </button>
+      <button type="button" className="quiet" onClick={() => setDeleted(null)}>
+        Let it go
+      </button>
+      {restore.isError && <span className="note fault"> {restore.error.message}</span>}
+    </p>
+  );
+
   const first = rushes.data?.rushes[0]?.id;
   useEffect(() => {
     if (id === undefined && first !== undefined) void navigate(`/plan/${first}`, { replace: true });
@@ -60,6 +82,7 @@ export default function PlanRoom() {
   if (id === undefined && rushes.isSuccess && first === undefined) {
     return (
       <div className="empty">
+        {notice}
         <h1>No rush yet.</h1>
         <p>
           A rush is a moment to be ready for: what moves, how fast, how far, in what light. Describe one, and read what
@@ -96,13 +119,26 @@ export default function PlanRoom() {
       </div>
     );
   }
-  return <OpenRush key={opened.data.id} server={opened.data} kits={kits.data.kits} onNew={() => make.mutate()} />;
+  return (
+    <>
+      {notice}
+      <OpenRush
+        key={opened.data.id}
+        server={opened.data}
+        kits={kits.data.kits}
+        onNew={() => make.mutate()}
+        onDeleted={setDeleted}
+      />
+    </>
+  );
 }
 
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest("input, textarea, select, [role=dialog]") !== null;
 
-function OpenRush({ server, kits, onNew }: { server: RushWhole; kits: KitWhole[]; onNew: () => void }) {
+type OpenProps = { server: RushWhole; kits: KitWhole[]; onNew: () => void; onDeleted: (row: RushRow) => void };
+
+function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
   const { user } = useAccount();
   const { units, letters } = user.settings;
   const kinds = useCatalogue();
@@ -112,6 +148,11 @@ function OpenRush({ server, kits, onNew }: { server: RushWhole; kits: KitWhole[]
   const kept: Kept = useSyncExternalStore(keeper.subscribe, keeper.snapshot);
   const [list, setList] = useState(false);
   const [help, setHelp] = useState(false);
+  const listButton = useRef<HTMLButtonElement>(null);
+  const closeList = (): void => {
+    setList(false);
+    listButton.current?.focus();
+  };
   const { draft, save } = kept;
 
   useEffect(() => keeper.start(), [keeper]);
@@ -170,13 +211,16 @@ function OpenRush({ server, kits, onNew }: { server: RushWhole; kits: KitWhole[]
                 setList(false);
                 onNew();
               }}
-              onGone={(id) => {
-                if (id === server.id) void navigate("/plan");
+              onClose={closeList}
+              onDeleted={(row) => {
+                closeList();
+                onDeleted(row);
+                if (row.id === server.id) void navigate("/plan");
               }}
             />
           }
         >
-          <button type="button" className="quiet" aria-expanded={list} aria-haspopup="dialog">
+          <button ref={listButton} type="button" className="quiet" aria-expanded={list} aria-haspopup="dialog">
             all rushes
           </button>
         </Popover>

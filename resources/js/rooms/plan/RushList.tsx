@@ -6,15 +6,21 @@ import type { RushRow, RushWhole } from "../../api/types";
 import { useCatalogue } from "../../app/boot";
 import { figures, shutter } from "../../units/quantity";
 
-type Props = { current: string | null; onOpen: (id: string) => void; onNew: () => void; onGone: (id: string) => void };
+type Props = {
+  current: string | null;
+  onOpen: (id: string) => void;
+  onNew: () => void;
+  onClose: () => void;
+  /** A rush was deleted and can still be brought back. */
+  onDeleted: (row: RushRow) => void;
+};
 
 /** All rushes of the account: find, open, copy, delete with a way back. */
-export function RushList({ current, onOpen, onNew, onGone }: Props) {
+export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) {
   const client = useQueryClient();
   const rushes = useQuery(rushesQuery);
   const kinds = useCatalogue();
   const [sought, setSought] = useState("");
-  const [deleted, setDeleted] = useState<RushRow | null>(null);
   const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: ["rushes"] });
 
   const copy = useMutation({
@@ -27,17 +33,8 @@ export function RushList({ current, onOpen, onNew, onGone }: Props) {
   const remove = useMutation({
     mutationFn: (row: RushRow) => request<null>("DELETE", `rushes/${row.id}`),
     onSuccess: async (_, row) => {
-      setDeleted(row);
       await refresh();
-      onGone(row.id);
-    },
-  });
-  const restore = useMutation({
-    mutationFn: (row: RushRow) => request<RushWhole>("POST", `rushes/${row.id}/restore`),
-    onSuccess: async (back) => {
-      setDeleted(null);
-      await refresh();
-      onOpen(back.id);
+      onDeleted(row);
     },
   });
 
@@ -50,10 +47,19 @@ export function RushList({ current, onOpen, onNew, onGone }: Props) {
     });
   }, [rushes.data, sought, kinds]);
 
-  const failed = copy.error ?? remove.error ?? restore.error ?? rushes.error;
+  const failed = copy.error ?? remove.error ?? rushes.error;
 
   return (
-    <div className="rushes" data-testid="rushes">
+    // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape must close it from anywhere inside
+    <div
+      className="rushes"
+      role="dialog"
+      aria-label="All rushes"
+      data-testid="rushes"
+      onKeyDown={(event) => {
+        if (event.key === "Escape") onClose();
+      }}
+    >
       <div className="rushes-head">
         <label className="seek">
           Find a rush
@@ -70,14 +76,6 @@ export function RushList({ current, onOpen, onNew, onGone }: Props) {
         </button>
       </div>
       {failed && <p className="note fault">{failed.message}</p>}
-      {deleted !== null && (
-        <p className="deleted" role="status">
-          Deleted “{deleted.name}”.{" "}
-          <button type="button" className="mark" onClick={() => restore.mutate(deleted)}>
-            Bring it back
-          </button>
-        </p>
-      )}
       <ul>
         {found.map((row) => (
           <li key={row.id} className={row.id === current ? "row current" : "row"}>
