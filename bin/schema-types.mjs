@@ -33,7 +33,7 @@ const ranges = (node, path, found) => {
 const note = "// Made from schemas/ by `npm run types`; do not edit.\n";
 const files = {};
 for (const name of names) {
-  files[`${name}.ts`] = await compile(inlined(schemas[name]), schemas[name].title, {
+  files[`${name}.d.ts`] = await compile(inlined(schemas[name]), schemas[name].title, {
     bannerComment: note,
     additionalProperties: false,
     format: false,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -121,8 +122,19 @@ abstract class BrowserTestCase extends TestCase
     public function press(RemoteWebDriver $window, string $label): void
     {
         $path = sprintf('//button[normalize-space(.)="%1$s"] | //a[normalize-space(.)="%1$s"] | //*[@aria-label="%1$s"]', $label);
-        $window->wait(15, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::xpath($path)) !== [], 'Waited for the button '.$label);
-        $window->findElement(WebDriverBy::xpath($path))->click();
+        $window->wait(15, 50)->until(static function () use ($window, $path): bool {
+            foreach ($window->findElements(WebDriverBy::xpath($path)) as $button) {
+                try {
+                    $button->click();
+
+                    return true;
+                } catch (StaleElementReferenceException|ElementNotInteractableException) {
+                    // drawn anew, or on its way out: look again
+                }
+            }
+
+            return false;
+        }, 'Waited for the button '.$label);
     }
 
     public function keys(RemoteWebDriver $window, string ...$keys): void

@@ -1,8 +1,8 @@
-import { Popover } from "antd";
 import { useCallback, useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
 import { rushRanges } from "../generated/ranges";
 import { step } from "../units/quantity";
 import { newGesture } from "./gesture";
+import { Under } from "./Under";
 import { WordEditor } from "./WordEditor";
 import { makeWords, type Draft, type Telling, type Word, type WordId } from "./words";
 
@@ -59,7 +59,7 @@ export function Sentence({ telling, letters, onChange }: Props) {
   useEffect(() => {
     if (open === null) return;
     const onPress = (event: PointerEvent): void => {
-      if (!(event.target as HTMLElement).closest(".ant-popover, .word")) setOpen(null);
+      if (!(event.target as HTMLElement).closest(".under, .word")) setOpen(null);
     };
     document.addEventListener("pointerdown", onPress);
     return () => document.removeEventListener("pointerdown", onPress);
@@ -88,51 +88,44 @@ export function Sentence({ telling, letters, onChange }: Props) {
     const word = words.find((entry) => entry.id === id)!;
     const text = word.text(telling);
     return (
-      <Popover
-        key={id}
-        open={open === id}
-        placement="bottomLeft"
-        arrow={false}
-        trigger={[]}
-        styles={{ container: { padding: 0 } }}
-        content={
-          open === id && (
-            <WordEditor
-              word={word}
-              telling={telling}
-              onChange={(draft) => onChange(draft, gesture.current)}
-              onClose={close}
-            />
-          )
-        }
+      <button
+        type="button"
+        ref={(node) => {
+          if (node) chips.current.set(id, node);
+        }}
+        className={open === id ? "word word-open" : "word"}
+        data-word={id}
+        aria-haspopup="dialog"
+        aria-expanded={open === id}
+        aria-label={`${text}: ${word.label}`}
+        aria-keyshortcuts={letters ? word.letter : undefined}
+        tabIndex={current === id ? 0 : -1}
+        onFocus={() => setCurrent(id)}
+        onClick={() => (open === id ? close() : show(id))}
+        onKeyDown={(event) => onKeyDown(event, word)}
       >
-        <button
-          type="button"
-          ref={(node) => {
-            if (node) chips.current.set(id, node);
-          }}
-          className={open === id ? "word word-open" : "word"}
-          data-word={id}
-          aria-haspopup="dialog"
-          aria-expanded={open === id}
-          aria-label={`${text}: ${word.label}`}
-          aria-keyshortcuts={letters ? word.letter : undefined}
-          tabIndex={current === id ? 0 : -1}
-          onFocus={() => setCurrent(id)}
-          onClick={() => (open === id ? close() : show(id))}
-          onKeyDown={(event) => onKeyDown(event, word)}
-        >
-          {text}
-        </button>
-      </Popover>
+        {text}
+      </button>
     );
   };
 
   return (
-    <p className="sentence" data-testid="sentence">
-      {chip("subject")}, {chip("size")} long, {chip("bearing")} at {chip("speed")}, {chip("distance")} away,{" "}
-      {chip("pattern")}, under {chip("light")}. I am {chip("support")}, {chip("panning")} and {chip("skill")}. I want{" "}
-      {chip("style")}, {chip("limbs")}, in {chip("standard")} at up to {chip("iso")}, with {chip("kit")}.
-    </p>
+    <>
+      <p className="sentence" data-testid="sentence">
+        {chip("subject")}, {chip("size")} long, {chip("bearing")} at {chip("speed")}, {chip("distance")} away,{" "}
+        {chip("pattern")}, under {chip("light")}. I am {chip("support")}, {chip("panning")} and {chip("skill")}. I want{" "}
+        {chip("style")}, {chip("limbs")}, in {chip("standard")} at up to {chip("iso")}, with {chip("kit")}.
+      </p>
+      {open !== null && (
+        <Under key={open} anchor={() => chips.current.get(open) ?? null}>
+          <WordEditor
+            word={words.find((entry) => entry.id === open)!}
+            telling={telling}
+            onChange={(draft) => onChange(draft, gesture.current)}
+            onClose={close}
+          />
+        </Under>
+      )}
+    </>
   );
 }

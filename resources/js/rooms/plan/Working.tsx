@@ -87,19 +87,23 @@ export function Explained({
   );
 }
 
+/** v_res with its index set low. */
+const subscripted = (text: string): ReactNode =>
+  text.split(/_([a-z]+)/).map((part, at) => (at % 2 === 1 ? <sub key={at}>{part}</sub> : part));
+
 function WorkingSheet({ working, units, onAssumed }: { working: WorkingOf; units: Units; onAssumed: () => void }) {
   return (
     <>
       <h3>{working.title}</h3>
       <p className="formula">
-        {working.formula} = <strong>{inUnit(working.result, working.unit, units)}</strong>
+        {subscripted(working.formula)} = <strong>{inUnit(working.result, working.unit, units)}</strong>
       </p>
       <table>
         <tbody>
           {working.inputs.map((input, at) => (
             <tr key={at}>
               <th scope="row">
-                {input.symbol !== "" && <i>{input.symbol}</i>} {input.name}
+                {input.symbol !== "" && <i>{subscripted(input.symbol)}</i>} {input.name}
               </th>
               <td>
                 {input.assumption === null ? (

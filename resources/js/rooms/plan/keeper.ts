@@ -56,7 +56,7 @@ export class RushKeeper {
   private revision: number;
   private gesture = "start";
   private sent: string[];
-  private sending = false;
+  private run: Promise<void> | null = null;
   private tries = 0;
   private timer: number | undefined;
   private closed = false;
@@ -149,10 +149,23 @@ export class RushKeeper {
     }
   }
 
-  private async send(): Promise<void> {
-    if (this.sending || this.closed || !this.kept.dirty || this.kept.save.kind === "elsewhere") return;
+  /** Sends until all is confirmed or something stands in the way; there is only ever one such run. */
+  private send(): Promise<void> {
+    this.run ??= this.sendAll().finally(() => {
+      this.run = null;
+    });
+    return this.run;
+  }
+
+  private async sendAll(): Promise<void> {
     window.clearTimeout(this.timer);
-    this.sending = true;
+    while (this.kept.dirty && !this.closed && this.kept.save.kind !== "elsewhere") {
+      await this.sendOnce();
+      if (this.kept.save.kind !== "saving") return;
+    }
+  }
+
+  private async sendOnce(): Promise<void> {
     const { draft, server } = this.kept;
     if (this.kept.save.kind !== "waiting") this.set({ save: { kind: "saving" } });
     const write = newMark();
@@ -168,10 +181,7 @@ export class RushKeeper {
       this.confirmed(draft, answer);
     } catch (thrown) {
       await this.failed(draft, thrown);
-    } finally {
-      this.sending = false;
     }
-    if (this.kept.dirty && this.kept.save.kind === "saving") await this.send();
   }
 
   private confirmed(sent: Draft, answer: RushWhole): void {
@@ -218,7 +228,7 @@ export class RushKeeper {
 
   /** Looks whether another tab or device has written since. */
   private async look(always = false): Promise<void> {
-    if (this.sending || this.kept.dirty || this.closed) return;
+    if (this.run !== null || this.kept.dirty || this.closed) return;
     try {
       const server = await request<RushWhole>("GET", `rushes/${this.kept.server.id}`);
       if (this.kept.dirty) return;
