@@ -15,7 +15,10 @@ abstract class ApiTestCase extends TestCase
         $app = require __DIR__.'/../bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();
         // these tests wipe what they run on: never the database of the browser tests, never a live one
-        if ($app->make('config')->get('database.connections.mariadb.database') !== 'rush_hold_api' || ! $app->environment('testing')) {
+        if (
+            $app->make('config')->get('database.connections.mariadb.database') !== 'rush_hold_api' ||
+            ! $app->environment('testing')
+        ) {
             throw new LogicException('The API tests must run on the database rush_hold_api.');
         }
 

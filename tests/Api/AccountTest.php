@@ -11,25 +11,45 @@ use Tests\Support\People;
 const NEWCOMER = ['name' => 'Ada', 'email' => 'ada@turf.example', 'password' => 'sandpiper-dawn'];
 
 it('registers, signs out and in, with a kit to begin with', function () {
-    $this->postJson('/api/register', NEWCOMER)->assertCreated()->assertJsonPath('user.settings.theme', 'paper');
+    $this->postJson('/api/register', NEWCOMER)
+        ->assertCreated()
+        ->assertJsonPath('user.settings.theme', 'paper');
     $user = User::query()->where('email', 'ada@turf.example')->sole();
-    expect(Hash::check('sandpiper-dawn', $user->password))->toBeTrue()->and($user->password)->not->toContain('sandpiper');
+    expect(Hash::check('sandpiper-dawn', $user->password))
+        ->toBeTrue()
+        ->and($user->password)
+        ->not->toContain('sandpiper');
     $this->assertAuthenticatedAs($user);
     $this->getJson('/api/kits')->assertOk()->assertJsonCount(1, 'kits');
 
     $this->postJson('/api/sign-out')->assertNoContent();
     $this->assertGuest();
-    $this->postJson('/api/sign-in', ['email' => 'ada@turf.example', 'password' => 'wrong'])->assertStatus(422)->assertJsonPath('faults.0.pointer', '/email');
-    $this->postJson('/api/sign-in', ['email' => 'ada@turf.example', 'password' => 'sandpiper-dawn'])->assertOk();
+    $this->postJson('/api/sign-in', ['email' => 'ada@turf.example', 'password' => 'wrong'])
+        ->assertStatus(422)
+        ->assertJsonPath('faults.0.pointer', '/email');
+    $this->postJson('/api/sign-in', [
+        'email' => 'ada@turf.example',
+        'password' => 'sandpiper-dawn',
+    ])->assertOk();
     $this->assertAuthenticatedAs($user);
 });
 
-it('refuses a registration with field, value and range', function (array $change, string $pointer, string $words) {
+it('refuses a registration with field, value and range', function (
+    array $change,
+    string $pointer,
+    string $words,
+) {
     User::query()->create(NEWCOMER + ['settings' => [], 'assumptions' => []]);
     $this->postJson('/api/register', [...NEWCOMER, 'email' => 'other@turf.example', ...$change])
-        ->assertStatus(422)->assertHeader('Content-Type', 'application/problem+json')
-        ->assertJsonPath('faults.0.pointer', $pointer)->assertJsonPath('type', 'bad-input');
-    expect($this->postJson('/api/register', [...NEWCOMER, 'email' => 'other@turf.example', ...$change])->json('faults.0.message'))->toContain($words);
+        ->assertStatus(422)
+        ->assertHeader('Content-Type', 'application/problem+json')
+        ->assertJsonPath('faults.0.pointer', $pointer)
+        ->assertJsonPath('type', 'bad-input');
+    expect(
+        $this->postJson('/api/register', [...NEWCOMER, 'email' => 'other@turf.example', ...$change])->json(
+            'faults.0.message',
+        ),
+    )->toContain($words);
 })->with([
     [['password' => 'short'], '/password', '10 to 200 characters'],
     [['email' => 'nobody'], '/email', '“nobody”'],
@@ -39,15 +59,24 @@ it('refuses a registration with field, value and range', function (array $change
 
 it('slows down guessing of passwords', function () {
     foreach (range(1, 5) as $try) {
-        $this->postJson('/api/sign-in', ['email' => 'ada@turf.example', 'password' => "guess {$try}"])->assertStatus(422);
+        $this->postJson('/api/sign-in', [
+            'email' => 'ada@turf.example',
+            'password' => "guess {$try}",
+        ])->assertStatus(422);
     }
-    $this->postJson('/api/sign-in', ['email' => 'ada@turf.example', 'password' => 'guess 6'])->assertStatus(429)->assertJsonPath('type', 'too-often')->assertHeader('Retry-After');
+    $this->postJson('/api/sign-in', ['email' => 'ada@turf.example', 'password' => 'guess 6'])
+        ->assertStatus(429)
+        ->assertJsonPath('type', 'too-often')
+        ->assertHeader('Retry-After');
 });
 
 it('opens the demo only in demo mode', function () {
     $this->seed();
     $this->seed(); // seeding again changes nothing
-    expect(User::query()->count())->toBe(1)->and(Rush::query()->count())->toBeGreaterThanOrEqual(8);
+    expect(User::query()->count())
+        ->toBe(1)
+        ->and(Rush::query()->count())
+        ->toBeGreaterThanOrEqual(8);
     $this->postJson('/api/demo')->assertOk()->assertJsonPath('user.name', 'Demo');
     foreach ($this->getJson('/api/rushes')->json('rushes') as $row) {
         expect($row['settings'])->not->toBeNull($row['name']);
@@ -58,9 +87,15 @@ it('opens the demo only in demo mode', function () {
 
 it('keeps settings, and refuses unknown ones', function () {
     $this->actingAs(People::someone());
-    $this->putJson('/api/settings', ['settings' => ['theme' => 'ember']])->assertOk()->assertJsonPath('user.settings', ['theme' => 'ember', 'units' => 'metric', 'letters' => 'on']);
-    $this->putJson('/api/settings', ['settings' => ['theme' => 'neon']])->assertStatus(422)->assertJsonPath('faults.0.range', 'paper, dusk, ember');
-    $this->putJson('/api/settings', ['settings' => ['shape' => 'round']])->assertStatus(422)->assertJsonPath('faults.0.pointer', '/settings/shape');
+    $this->putJson('/api/settings', ['settings' => ['theme' => 'ember']])
+        ->assertOk()
+        ->assertJsonPath('user.settings', ['theme' => 'ember', 'units' => 'metric', 'letters' => 'on']);
+    $this->putJson('/api/settings', ['settings' => ['theme' => 'neon']])
+        ->assertStatus(422)
+        ->assertJsonPath('faults.0.range', 'paper, dusk, ember');
+    $this->putJson('/api/settings', ['settings' => ['shape' => 'round']])
+        ->assertStatus(422)
+        ->assertJsonPath('faults.0.pointer', '/settings/shape');
     $this->getJson('/api/session')->assertJsonPath('user.settings.theme', 'ember');
 });
 
@@ -68,19 +103,36 @@ it('keeps assumed figures of one\'s own, and plans with them', function () {
     $this->actingAs($user = People::someone());
     $rush = People::rushOf($user);
     $before = $this->getJson("/api/rushes/{$rush->id}/plan")->json('hold.shutter_s');
-    $this->putJson('/api/assumptions', ['assumptions' => ['panning.settled' => 0.95]])->assertOk()->assertJsonPath('user.assumptions', ['panning.settled' => 0.95]);
+    $this->putJson('/api/assumptions', ['assumptions' => ['panning.settled' => 0.95]])
+        ->assertOk()
+        ->assertJsonPath('user.assumptions', ['panning.settled' => 0.95]);
     expect($this->getJson("/api/rushes/{$rush->id}/plan")->json('hold.shutter_s'))->toBeGreaterThan($before);
-    $this->putJson('/api/assumptions', ['assumptions' => ['panning.settled' => 7]])->assertStatus(422)->assertJsonPath('faults.0.range', '0 to 0.99');
+    $this->putJson('/api/assumptions', ['assumptions' => ['panning.settled' => 7]])
+        ->assertStatus(422)
+        ->assertJsonPath('faults.0.range', '0 to 0.99');
     $this->putJson('/api/assumptions', ['assumptions' => ['panning.settled' => null]])->assertOk();
     expect($this->getJson("/api/rushes/{$rush->id}/plan")->json('hold.shutter_s'))->toBe($before);
 });
 
 it('changes the password and signs other devices out', function () {
     $this->actingAs($user = People::someone());
-    DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $user->id, 'payload' => '', 'last_activity' => time()]);
-    $this->putJson('/api/password', ['current' => 'wrong', 'password' => 'turnstone-dusk'])->assertStatus(422)->assertJsonPath('faults.0.pointer', '/current');
-    $this->putJson('/api/password', ['current' => 'sandpiper-dawn', 'password' => 'turnstone-dusk'])->assertNoContent();
-    expect(Hash::check('turnstone-dusk', $user->refresh()->password))->toBeTrue()->and(DB::table('sessions')->where('id', 'elsewhere')->exists())->toBeFalse();
+    DB::table('sessions')->insert([
+        'id' => 'elsewhere',
+        'user_id' => $user->id,
+        'payload' => '',
+        'last_activity' => time(),
+    ]);
+    $this->putJson('/api/password', ['current' => 'wrong', 'password' => 'turnstone-dusk'])
+        ->assertStatus(422)
+        ->assertJsonPath('faults.0.pointer', '/current');
+    $this->putJson('/api/password', [
+        'current' => 'sandpiper-dawn',
+        'password' => 'turnstone-dusk',
+    ])->assertNoContent();
+    expect(Hash::check('turnstone-dusk', $user->refresh()->password))
+        ->toBeTrue()
+        ->and(DB::table('sessions')->where('id', 'elsewhere')->exists())
+        ->toBeFalse();
 });
 
 it('deletes an account with everything in it, and nothing else', function () {
@@ -105,18 +157,32 @@ it('sends its security headers with every answer', function (string $path) {
     $policy = (string) $response->headers->get('Content-Security-Policy');
     preg_match('/script-src ([^;]*)/', $policy, $script);
 
-    expect($script[1])->toBe("'self'")->and($policy)->toContain("default-src 'none'")->toContain("frame-ancestors 'none'")->not->toContain('unsafe')->not->toContain('http')
-        ->and($response->headers->get('X-Content-Type-Options'))->toBe('nosniff')
-        ->and($response->headers->get('Cache-Control'))->toContain('no-store');
+    expect($script[1])
+        ->toBe("'self'")
+        ->and($policy)
+        ->toContain("default-src 'none'")
+        ->toContain("frame-ancestors 'none'")
+        ->not->toContain('unsafe')
+        ->not->toContain('http')
+        ->and($response->headers->get('X-Content-Type-Options'))
+        ->toBe('nosniff')
+        ->and($response->headers->get('Cache-Control'))
+        ->toContain('no-store');
 })->with(['/', '/api/session', '/api/nothing', '/nowhere']);
 
 it('sets a session cookie no script can read, and only over HTTPS where there is HTTPS', function () {
-    $cookie = fn (string $address) => collect($this->get($address)->headers->getCookies())->first(fn ($cookie) => str_ends_with($cookie->getName(), 'session'));
+    $cookie = fn (string $address) => collect($this->get($address)->headers->getCookies())->first(
+        fn ($cookie) => str_ends_with($cookie->getName(), 'session'),
+    );
 
-    expect($cookie('http://localhost/')->isHttpOnly())->toBeTrue()
-        ->and($cookie('http://localhost/')->getSameSite())->toBe('lax')
-        ->and($cookie('http://localhost/')->isSecure())->toBeFalse()
-        ->and($cookie('https://localhost/')->isSecure())->toBeTrue();
+    expect($cookie('http://localhost/')->isHttpOnly())
+        ->toBeTrue()
+        ->and($cookie('http://localhost/')->getSameSite())
+        ->toBe('lax')
+        ->and($cookie('http://localhost/')->isSecure())
+        ->toBeFalse()
+        ->and($cookie('https://localhost/')->isSecure())
+        ->toBeTrue();
 });
 
 it('puts the page\'s data where no text of a person can break out of it', function () {
@@ -124,5 +190,8 @@ it('puts the page\'s data where no text of a person can break out of it', functi
     $user->update(['name' => '</script><script>alert(1)</script>']);
     $page = (string) $this->actingAs($user)->get('/')->getContent();
 
-    expect($page)->not->toContain('<script>alert')->and(substr_count($page, '</script>'))->toBe(substr_count($page, '<script'));
+    expect($page)
+        ->not->toContain('<script>alert')
+        ->and(substr_count($page, '</script>'))
+        ->toBe(substr_count($page, '<script'));
 });

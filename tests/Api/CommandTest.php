@@ -15,7 +15,11 @@ function hold(array $arguments, ?string $input = null): array
 }
 
 it('prints a calculation', function () {
-    [$exit, $out, $error] = hold(['hold:calc', 'exposure', '{"ev100": 12, "f_number": 5.6, "shutter_s": 0.0005}']);
+    [$exit, $out, $error] = hold([
+        'hold:calc',
+        'exposure',
+        '{"ev100": 12, "f_number": 5.6, "shutter_s": 0.0005}',
+    ]);
 
     expect($exit)->toBe(0)->and(json_decode($out, true)['iso'])->toBeTo(1531.25)->and($error)->toBe('');
 });
@@ -26,19 +30,36 @@ it('ends with 2 and a line per fault for bad input', function (array $arguments,
     expect($exit)->toBe(2)->and($out)->toBe('')->and(explode("\n", trim($error)))->toBe($lines);
 })->with([
     [['hold:calc', 'diffraction', '{"f_number": "x"}'], ['f_number is "x"; it must be a number.']],
-    [['hold:calc', 'diffraction', '{"f_number": 0, "lens": 1}'], ['lens is not a known field; known here: f_number.', 'f_number is 0; it must be 0.5 to 256.']],
+    [
+        ['hold:calc', 'diffraction', '{"f_number": 0, "lens": 1}'],
+        ['lens is not a known field; known here: f_number.', 'f_number is 0; it must be 0.5 to 256.'],
+    ],
     [['hold:calc', 'diffraction', '[8]'], ['The document is [8]; it must be a JSON object.']],
     [['hold:calc', 'diffraction', '{'], ['The input cannot be read as JSON: syntax error.']],
-    [['hold:plan', '/nowhere.json', '--kit=/nothing.json'], ['/nowhere.json cannot be read as JSON: there is no such file, or it may not be read.', '/nothing.json cannot be read as JSON: there is no such file, or it may not be read.']],
+    [
+        ['hold:plan', '/nowhere.json', '--kit=/nothing.json'],
+        [
+            '/nowhere.json cannot be read as JSON: there is no such file, or it may not be read.',
+            '/nothing.json cannot be read as JSON: there is no such file, or it may not be read.',
+        ],
+    ],
 ]);
 
 it('prints a plan from files and from standard input', function () {
     $kit = tempnam(sys_get_temp_dir(), 'kit');
     file_put_contents($kit, json_encode(Documents::kit()));
     [$exit, $out] = hold(['hold:plan', '-', "--kit={$kit}"], (string) json_encode(Documents::rush()));
-    expect($exit)->toBe(0)->and(json_decode($out, true)['hold']['iso'])->toBe(1250)->and(json_decode($out, true)['hold']['area'])->toBeNull();
+    expect($exit)
+        ->toBe(0)
+        ->and(json_decode($out, true)['hold']['iso'])
+        ->toBe(1250)
+        ->and(json_decode($out, true)['hold']['area'])
+        ->toBeNull();
 
-    [$exit, $out, $error] = hold(['hold:plan', '-', "--kit={$kit}"], (string) json_encode(Documents::rush(['motion' => ['speed_mps' => -1], 'light' => ['ev100' => 99]])));
+    [$exit, $out, $error] = hold(
+        ['hold:plan', '-', "--kit={$kit}"],
+        (string) json_encode(Documents::rush(['motion' => ['speed_mps' => -1], 'light' => ['ev100' => 99]])),
+    );
     expect($exit)->toBe(2)->and($out)->toBe('')->and(substr_count($error, "\n"))->toBe(2);
     unlink($kit);
 });

@@ -8,7 +8,17 @@ use Tests\Support\Documents;
 use Tests\Support\People;
 
 /** Addresses that anybody may ask for. Whatever is not named here is for who is signed in. */
-const OPEN = ['api/session', 'api/catalogue', 'api/register', 'api/sign-in', 'api/demo', 'api/{nothing}', '/', '{room?}', 'healthz'];
+const OPEN = [
+    'api/session',
+    'api/catalogue',
+    'api/register',
+    'api/sign-in',
+    'api/demo',
+    'api/{nothing}',
+    '/',
+    '{room?}',
+    'healthz',
+];
 
 /** @return list<array{string, string, Route}> verb, address, route */
 function everyRoute(): array
@@ -27,7 +37,9 @@ it('asks everybody to sign in, on every route there is', function () {
     $asked = 0;
     foreach (everyRoute() as [$verb, $uri]) {
         if (! in_array($uri, OPEN, true)) {
-            $this->json($verb, '/'.preg_replace('/\{\w+\}/', '01ARZ3NDEKTSV4RRFFQ69G5FAV', $uri))->assertStatus(401)->assertJsonPath('type', 'signed-out');
+            $this->json($verb, '/'.preg_replace('/\{\w+\}/', '01ARZ3NDEKTSV4RRFFQ69G5FAV', $uri))
+                ->assertStatus(401)
+                ->assertJsonPath('type', 'signed-out');
             $asked++;
         }
     }
@@ -39,7 +51,11 @@ it('shows and gives nobody anything of another account, on every route and verb 
     $rush = People::rushOf($owner);
     $gone = People::rushOf($owner);
     $gone->delete();
-    $things = ['rush' => [$rush->id, $gone->id], 'kit' => [People::kitOf($owner)->id], 'gear' => $owner->gear()->pluck('id')->all()];
+    $things = [
+        'rush' => [$rush->id, $gone->id],
+        'kit' => [People::kitOf($owner)->id],
+        'gear' => $owner->gear()->pluck('id')->all(),
+    ];
     $before = [$rush->refresh()->toJson(), $owner->gear()->get()->toJson(), $owner->rushes()->count()];
     $this->actingAs(People::someone('Stranger'));
     $tried = 0;
@@ -48,22 +64,50 @@ it('shows and gives nobody anything of another account, on every route and verb 
             if (in_array($uri, OPEN, true)) {
                 continue;
             }
-            foreach ($things[$parameter] ?? throw new Exception("The test does not know {$parameter}: add one that belongs to somebody else.") as $id) {
-                $body = ['revision' => 1, 'gesture' => 'g', 'kit_id' => $things['kit'][0], 'rush' => Documents::rush(), 'name' => 'mine now', 'document' => Documents::kit()['lens']];
-                $this->json($verb, '/'.str_replace('{'.$parameter.'}', $id, $uri), $body)->assertStatus(404)->assertJsonPath('type', 'not-found');
+            foreach (
+                $things[$parameter] ??
+                    throw new Exception(
+                        "The test does not know {$parameter}: add one that belongs to somebody else.",
+                    ) as $id
+            ) {
+                $body = [
+                    'revision' => 1,
+                    'gesture' => 'g',
+                    'kit_id' => $things['kit'][0],
+                    'rush' => Documents::rush(),
+                    'name' => 'mine now',
+                    'document' => Documents::kit()['lens'],
+                ];
+                $this->json($verb, '/'.str_replace('{'.$parameter.'}', $id, $uri), $body)
+                    ->assertStatus(404)
+                    ->assertJsonPath('type', 'not-found');
                 $tried++;
             }
         }
     }
-    expect($tried)->toBeGreaterThan(20)
-        ->and([$rush->refresh()->toJson(), $owner->gear()->get()->toJson(), $owner->rushes()->count()])->toBe($before);
+    expect($tried)
+        ->toBeGreaterThan(20)
+        ->and([$rush->refresh()->toJson(), $owner->gear()->get()->toJson(), $owner->rushes()->count()])
+        ->toBe($before);
     foreach (['rushes', 'kits', 'gear'] as $list) {
-        expect($this->getJson('/api/'.$list)->getContent())->not->toContain($rush->id)->not->toContain($things['kit'][0]);
+        expect($this->getJson('/api/'.$list)->getContent())
+            ->not->toContain($rush->id)
+            ->not->toContain($things['kit'][0]);
     }
 });
 
-it('answers what does not exist in one shape', function (string $verb, string $path, int $status, string $type) {
-    $this->actingAs(People::someone())->json($verb, $path)->assertStatus($status)->assertHeader('Content-Type', 'application/problem+json')->assertJsonPath('type', $type)->assertJsonStructure(['type', 'title', 'status', 'detail', 'faults']);
+it('answers what does not exist in one shape', function (
+    string $verb,
+    string $path,
+    int $status,
+    string $type,
+) {
+    $this->actingAs(People::someone())
+        ->json($verb, $path)
+        ->assertStatus($status)
+        ->assertHeader('Content-Type', 'application/problem+json')
+        ->assertJsonPath('type', $type)
+        ->assertJsonStructure(['type', 'title', 'status', 'detail', 'faults']);
 })->with([
     ['GET', '/api/dragons', 404, 'not-found'],
     ['GET', '/api/rushes/zzz', 404, 'not-found'],

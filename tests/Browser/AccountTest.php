@@ -10,7 +10,9 @@ it('plans with the numbers of one\'s own lens', function () {
     $this->planning($window);
     $this->press($window, 'Kit');
     $this->see($window, 'Lenses');
-    $field = fn (string $label) => $window->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]/input"));
+    $field = fn (string $label) => $window->findElement(
+        WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]/input"),
+    );
     $type = function (string $label, string $text) use ($field): void {
         $field($label)->sendKeys([Key::CONTROL, 'a']);
         $field($label)->sendKeys([Key::NULL, $text, Key::ENTER]);
@@ -23,9 +25,19 @@ it('plans with the numbers of one\'s own lens', function () {
     $type('Shortest focal length', '600');
     $type('Closest focus', '13 ft');
     $window->wait(10, 50)->until(function () use ($window): bool {
-        $lens = array_values(array_filter($this->api($window, 'GET', 'gear')[1]['gear'], fn (array $one): bool => $one['type'] === 'lens'))[0]['document'];
+        $lens = array_values(
+            array_filter(
+                $this->api($window, 'GET', 'gear')[1]['gear'],
+                fn (array $one): bool => $one['type'] === 'lens',
+            ),
+        )[0]['document'];
 
-        return [$lens['widest_f'], $lens['focal_mm'], $lens['zoom'], round($lens['closest_m'], 3)] == [4, 600, false, 3.962];
+        return [$lens['widest_f'], $lens['focal_mm'], $lens['zoom'], round($lens['closest_m'], 3)] == [
+            4,
+            600,
+            false,
+            3.962,
+        ];
     });
     $this->press($window, 'Plan');
     $this->reads($window, '[data-field=f_number]', 'f/4');
@@ -45,9 +57,16 @@ it('changes the kit from the sentence', function () {
     $this->one($window, '[data-testid=answer]');
     $this->press($window, 'all rushes');
     $this->one($window, '[data-testid=rushes] input')->sendKeys('gannets');
-    $window->wait(10, 50)->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
+    $window
+        ->wait(10, 50)
+        ->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
     $this->press($window, 'Copy Gannets from the cliff path');
-    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'Copy of Gannets from the cliff path');
+    $window
+        ->wait(10, 50)
+        ->until(
+            fn (): bool => $this->one($window, '.name input')->getAttribute('value') ===
+                'Copy of Gannets from the cliff path',
+        );
     $this->reads($window, '[data-word=kit]', 'Brackwater D, Lagoon 150–400 f/6.3 at 400 mm');
     $this->one($window, '[data-word=kit]')->click();
     $this->one($window, '[data-editor=kit] input')->sendKeys([Key::CONTROL, 'a']);

@@ -28,7 +28,10 @@ abstract class BrowserTestCase extends TestCase
         $failed = $this->status()->isFailure() || $this->status()->isError();
         $console = [];
         foreach ($this->windows as $at => $window) {
-            $lines = array_map(fn (array $line): string => $line['level'].' '.$line['message'], $window->manage()->getLog('browser'));
+            $lines = array_map(
+                fn (array $line): string => $line['level'].' '.$line['message'],
+                $window->manage()->getLog('browser'),
+            );
             $console = [...$console, ...array_filter($lines, $this->unexpected(...))];
             if ($failed) {
                 $this->leaveEvidence($window, $at, $lines);
@@ -51,7 +54,9 @@ abstract class BrowserTestCase extends TestCase
     {
         $port = trim((string) @file_get_contents(self::root().'/storage/test/run/server.port'));
 
-        return 'http://127.0.0.1:'.($port === '' ? self::fail('The test server is not running; use bin/test.') : $port).$path;
+        return 'http://127.0.0.1:'.
+            ($port === '' ? self::fail('The test server is not running; use bin/test.') : $port).
+            $path;
     }
 
     public function browser(int $width = 1280, int $height = 800): RemoteWebDriver
@@ -87,7 +92,12 @@ abstract class BrowserTestCase extends TestCase
 
     public function one(RemoteWebDriver $window, string $css): RemoteWebElement
     {
-        $window->wait(15, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector($css)) !== [], 'Waited for '.$css);
+        $window
+            ->wait(15, 50)
+            ->until(
+                static fn (): bool => $window->findElements(WebDriverBy::cssSelector($css)) !== [],
+                'Waited for '.$css,
+            );
 
         return $window->findElement(WebDriverBy::cssSelector($css));
     }
@@ -95,7 +105,12 @@ abstract class BrowserTestCase extends TestCase
     /** Waits until the page shows this text. */
     public function see(RemoteWebDriver $window, string $text): void
     {
-        $window->wait(15, 50)->until(fn (): bool => str_contains($this->text($window), $text), 'Waited to read “'.$text.'”, read: '.$this->text($window));
+        $window
+            ->wait(15, 50)
+            ->until(
+                fn (): bool => str_contains($this->text($window), $text),
+                'Waited to read “'.$text.'”, read: '.$this->text($window),
+            );
         self::assertStringContainsString($text, $this->text($window));
     }
 
@@ -121,7 +136,10 @@ abstract class BrowserTestCase extends TestCase
     /** Presses a button or link by what is written on it. */
     public function press(RemoteWebDriver $window, string $label): void
     {
-        $path = sprintf('//button[normalize-space(.)="%1$s"] | //a[normalize-space(.)="%1$s"] | //*[@aria-label="%1$s"]', $label);
+        $path = sprintf(
+            '//button[normalize-space(.)="%1$s"] | //a[normalize-space(.)="%1$s"] | //*[@aria-label="%1$s"]',
+            $label,
+        );
         $window->wait(15, 50)->until(static function () use ($window, $path): bool {
             foreach ($window->findElements(WebDriverBy::xpath($path)) as $button) {
                 try {
@@ -150,8 +168,16 @@ abstract class BrowserTestCase extends TestCase
         $this->one($window, "[data-word={$word}]")->click();
         $input = $this->one($window, "[data-editor={$word}] input");
         $input->sendKeys([\Facebook\WebDriver\WebDriverKeys::CONTROL, 'a']);
-        $input->sendKeys([\Facebook\WebDriver\WebDriverKeys::NULL, $number, \Facebook\WebDriver\WebDriverKeys::ENTER]);
-        $window->wait(15, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === []);
+        $input->sendKeys([
+            \Facebook\WebDriver\WebDriverKeys::NULL,
+            $number,
+            \Facebook\WebDriver\WebDriverKeys::ENTER,
+        ]);
+        $window
+            ->wait(15, 50)
+            ->until(
+                static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === [],
+            );
     }
 
     /** Waits until the server has confirmed everything. */
@@ -195,9 +221,24 @@ abstract class BrowserTestCase extends TestCase
     {
         $folder = self::root().'/storage/test/failures';
         @mkdir($folder, 0o777, true);
-        $file = $folder.'/'.trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower(str_replace('__pest_evaluable_', '', $this->name()))), '-').'-'.$at;
+        $file =
+            $folder.
+            '/'.
+            trim(
+                (string) preg_replace(
+                    '/[^a-z0-9]+/',
+                    '-',
+                    strtolower(str_replace('__pest_evaluable_', '', $this->name())),
+                ),
+                '-',
+            ).
+            '-'.
+            $at;
         $window->takeScreenshot($file.'.png');
-        file_put_contents($file.'.txt', $window->getCurrentURL()."\n\n".$this->text($window)."\n\n".implode("\n", $lines)."\n");
+        file_put_contents(
+            $file.'.txt',
+            $window->getCurrentURL()."\n\n".$this->text($window)."\n\n".implode("\n", $lines)."\n",
+        );
         fwrite(STDERR, "\n  A picture and the console are in {$file}.png and .txt\n");
     }
 }

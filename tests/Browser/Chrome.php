@@ -25,13 +25,30 @@ final class Chrome
         self::startDriver();
         $profile = sys_get_temp_dir().'/rush-hold-chrome-'.bin2hex(random_bytes(6));
         self::$folders[] = $profile;
-        $options = new ChromeOptions;
+        $options = new ChromeOptions();
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', "--window-size={$width},{$height}", '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-quic', '--force-color-profile=srgb', '--hide-scrollbars', '--user-data-dir='.$profile,
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            "--window-size={$width},{$height}",
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-quic',
+            '--force-color-profile=srgb',
+            '--hide-scrollbars',
+            '--user-data-dir='.$profile,
         ]);
         if ($width < 500) {
-            $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 2, 'touch' => $touch]]);
+            $options->setExperimentalOption('mobileEmulation', [
+                'deviceMetrics' => [
+                    'width' => $width,
+                    'height' => $height,
+                    'pixelRatio' => 2,
+                    'touch' => $touch,
+                ],
+            ]);
         }
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -50,7 +67,15 @@ final class Chrome
         /** @var array{int, int} $inner */
         $inner = $driver->executeScript('return [window.innerWidth, window.innerHeight]');
         $size = $driver->manage()->window()->getSize();
-        $driver->manage()->window()->setSize(new WebDriverDimension($size->getWidth() + $width - $inner[0], $size->getHeight() + $height - $inner[1]));
+        $driver
+            ->manage()
+            ->window()
+            ->setSize(
+                new WebDriverDimension(
+                    $size->getWidth() + $width - $inner[0],
+                    $size->getHeight() + $height - $inner[1],
+                ),
+            );
     }
 
     private static function startDriver(): void
@@ -64,7 +89,11 @@ final class Chrome
         if ($socket !== false) {
             fclose($socket);
         }
-        $process = proc_open(['chromedriver', '--port='.self::$port, '--log-level=SEVERE'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ['chromedriver', '--port='.self::$port, '--log-level=SEVERE'],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         if ($process === false) {
             throw new \RuntimeException('ChromeDriver could not be started.');
         }

@@ -9,7 +9,9 @@ use Facebook\WebDriver\WebDriverBy;
 function axe(RemoteWebDriver $window, string $root): array
 {
     $window->executeScript((string) file_get_contents($root.'/node_modules/axe-core/axe.min.js'));
-    $found = $window->executeAsyncScript('const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).join(" | "))))');
+    $found = $window->executeAsyncScript(
+        'const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).join(" | "))))',
+    );
 
     return array_values($found);
 }
@@ -17,7 +19,9 @@ function axe(RemoteWebDriver $window, string $root): array
 /** Parts of the page that stick out of the window sideways. */
 function sticksOut(RemoteWebDriver $window): array
 {
-    return $window->executeScript('const w = document.documentElement.clientWidth; if (document.documentElement.scrollWidth <= w) return []; return [...document.querySelectorAll("#room *, header *")].filter((e) => e.getBoundingClientRect().right > w + 1).map((e) => e.tagName + "." + e.className).slice(0, 8)');
+    return $window->executeScript(
+        'const w = document.documentElement.clientWidth; if (document.documentElement.scrollWidth <= w) return []; return [...document.querySelectorAll("#room *, header *")].filter((e) => e.getBoundingClientRect().right > w + 1).map((e) => e.tagName + "." + e.className).slice(0, 8)',
+    );
 }
 
 it('has no serious accessibility finding in any view or theme', function (string $theme) {
@@ -36,7 +40,10 @@ it('has no serious accessibility finding in any view or theme', function (string
     }
     foreach (['subject', 'bearing', 'light', 'support', 'limbs', 'kit'] as $word) {
         $this->one($window, "[data-word={$word}]")->click();
-        $this->one($window, "[data-editor={$word}] input, [data-editor={$word}] button, [data-editor={$word}] select");
+        $this->one(
+            $window,
+            "[data-editor={$word}] input, [data-editor={$word}] button, [data-editor={$word}] select",
+        );
         expect(axe($window, $this->root()))->toBe([]);
         $this->one($window, "[data-word={$word}]")->click();
     }
@@ -76,7 +83,9 @@ it('fits from a small phone to a wide screen', function (int $width, int $height
 it('keeps sentence, lane and answer together on a phone, the lane staying in sight', function () {
     $window = $this->browser(390, 844);
     $this->planning($window);
-    $tops = fn (): array => $window->executeScript('return [".sentence", ".lane", ".settings"].map((c) => document.querySelector(c).getBoundingClientRect().top)');
+    $tops = fn (): array => $window->executeScript(
+        'return [".sentence", ".lane", ".settings"].map((c) => document.querySelector(c).getBoundingClientRect().top)',
+    );
     [$sentence, $lane, $settings] = $tops();
     expect($sentence)->toBeLessThan($lane)->and($lane)->toBeLessThan($settings);
     $window->executeScript('window.scrollTo(0, 700)');
@@ -93,11 +102,21 @@ it('remembers theme, units and letter keys', function () {
     foreach (['dusk', 'imperial', 'off'] as $value) {
         $this->one($window, "input[value={$value}]")->click();
     }
-    $window->wait(10, 50)->until(fn (): bool => $this->api($window, 'GET', 'session')[1]['user']['settings'] == ['theme' => 'dusk', 'units' => 'imperial', 'letters' => 'off']);
+    $window
+        ->wait(10, 50)
+        ->until(
+            fn (): bool => $this->api($window, 'GET', 'session')[1]['user']['settings'] == [
+                'theme' => 'dusk',
+                'units' => 'imperial',
+                'letters' => 'off',
+            ],
+        );
     $window->get($this->address('/plan'));
     $this->reads($window, '[data-word=distance]', '59.1 ft');
     $this->see($window, 'mph of its motion');
-    expect($window->executeScript('return getComputedStyle(document.body).backgroundColor'))->toBe('rgb(23, 34, 42)');
+    expect($window->executeScript('return getComputedStyle(document.body).backgroundColor'))->toBe(
+        'rgb(23, 34, 42)',
+    );
     $this->keys($window, 'd');
     expect($window->findElements(WebDriverBy::cssSelector('[data-editor]')))->toBe([]);
     $this->write($window, 'distance', '50');

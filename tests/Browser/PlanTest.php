@@ -42,7 +42,9 @@ it('lets a new user register, type a rush, read the plan, reload and find it', f
 it('works the sentence by keyboard alone', function () {
     $window = $this->browser();
     $this->planning($window);
-    $focused = fn (): string => (string) $window->executeScript('return document.activeElement.dataset.word ?? document.activeElement.tagName');
+    $focused = fn (): string => (string) $window->executeScript(
+        'return document.activeElement.dataset.word ?? document.activeElement.tagName',
+    );
     $window->executeScript('document.activeElement.blur()');
     for ($tabs = 0; $tabs < 20 && $focused() !== 'subject'; $tabs++) {
         $this->keys($window, Key::TAB);
@@ -53,7 +55,9 @@ it('works the sentence by keyboard alone', function () {
     expect($focused())->toBe('speed');
     $before = $this->one($window, '[data-word=speed]')->getText();
     $this->keys($window, Key::ARROW_UP, Key::ARROW_UP);
-    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '[data-word=speed]')->getText() !== $before);
+    $window
+        ->wait(10, 50)
+        ->until(fn (): bool => $this->one($window, '[data-word=speed]')->getText() !== $before);
     $this->keys($window, 'd');
     $this->one($window, '[data-editor=distance] input');
     $this->keys($window, '6', '0', ' ', 'f', 't', Key::ENTER);
@@ -67,7 +71,9 @@ it('works the sentence by keyboard alone', function () {
     $this->keys($window, Key::END, Key::HOME, 'p');
     $this->one($window, '[data-editor=panning]');
     $this->keys($window, Key::ESCAPE);
-    $window->wait(10, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === []);
+    $window
+        ->wait(10, 50)
+        ->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === []);
     expect($focused())->toBe('panning');
 
     $this->keys($window, '?');
@@ -83,7 +89,9 @@ it('works the sentence by keyboard alone', function () {
     $window->getKeyboard()->sendKeys([Key::CONTROL, 'z', Key::NULL]);
     $this->reads($window, '[data-word=speed]', $before);
     $window->getKeyboard()->sendKeys([Key::CONTROL, Key::SHIFT, 'z', Key::NULL]);
-    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '[data-word=speed]')->getText() !== $before);
+    $window
+        ->wait(10, 50)
+        ->until(fn (): bool => $this->one($window, '[data-word=speed]')->getText() !== $before);
     $this->saved($window);
 });
 
@@ -93,11 +101,20 @@ it('keeps what was typed when it cannot be, and says field, value and range', fu
     $this->keys($window, 'v');
     $input = $this->one($window, '[data-editor=speed] input');
     $shutter = $this->one($window, '[data-field=shutter_s]')->getText();
-    foreach (['9 parsecs' => '“parsecs” is not a unit for this; use m/s, km/h, mph, kn, ft/s', '4000' => 'Own speed is 4000; it must be 0 m/s to 400 m/s.', 'fast' => '“fast” is not a number'] as $typed => $words) {
+    foreach (
+        [
+            '9 parsecs' => '“parsecs” is not a unit for this; use m/s, km/h, mph, kn, ft/s',
+            '4000' => 'Own speed is 4000; it must be 0 m/s to 400 m/s.',
+            'fast' => '“fast” is not a number',
+        ] as $typed => $words
+    ) {
         $input->sendKeys([Key::CONTROL, 'a']);
         $input->sendKeys([Key::NULL, (string) $typed, Key::ENTER]);
         $this->see($window, $words);
-        expect($input->getAttribute('value'))->toBe((string) $typed)->and($input->getAttribute('aria-invalid'))->toBe('true');
+        expect($input->getAttribute('value'))
+            ->toBe((string) $typed)
+            ->and($input->getAttribute('aria-invalid'))
+            ->toBe('true');
     }
     expect($this->one($window, '[data-field=shutter_s]')->getText())->toBe($shutter);
     $input->sendKeys([Key::CONTROL, 'a']);
@@ -112,12 +129,23 @@ it('lets the subject be dragged along the lane, numbers following, and undoes it
     $shutter = $this->one($window, '[data-field=shutter_s]')->getText();
     $lane = $this->one($window, '[data-testid=lane]');
     $actions = new WebDriverActions($window);
-    $actions->moveToElement($slider)->clickAndHold()->moveByOffset(60, 0)->moveByOffset(60, 0)->moveByOffset(60, 0)->release()->perform();
-    $window->wait(10, 20)->until(fn (): bool => $this->one($window, '[data-word=distance]')->getText() !== '18 m');
+    $actions
+        ->moveToElement($slider)
+        ->clickAndHold()
+        ->moveByOffset(60, 0)
+        ->moveByOffset(60, 0)
+        ->moveByOffset(60, 0)
+        ->release()
+        ->perform();
+    $window
+        ->wait(10, 20)
+        ->until(fn (): bool => $this->one($window, '[data-word=distance]')->getText() !== '18 m');
     $this->saved($window);
     $moved = (float) $this->one($window, '[role=slider]')->getAttribute('aria-valuenow');
     expect($moved)->toBeGreaterThan(22.0);
-    $window->wait(10, 20)->until(fn (): bool => $this->one($window, '[data-field=shutter_s]')->getText() !== $shutter);
+    $window
+        ->wait(10, 20)
+        ->until(fn (): bool => $this->one($window, '[data-field=shutter_s]')->getText() !== $shutter);
 
     $slider->sendKeys([Key::ARROW_LEFT]);
     $this->saved($window);
@@ -142,11 +170,22 @@ it('says why there is no plan when the subject is too close, and goes on when it
 it('opens every figure to its formula, inputs and source, and lets an assumed one be changed', function () {
     $window = $this->browser();
     $this->planning($window);
-    foreach (['.setting:nth-child(1)' => '(f·ω)²', '.setting:nth-child(3)' => '100·N²', '.budget-used' => 'Sharpness standard', '.figure:nth-child(1)' => 's(H−f)/(H+s−2f)', '.figure:nth-child(2)' => 'τ²', '.figure:nth-child(6)' => 'f²/(N·c) + f'] as $figure => $formula) {
+    foreach (
+        [
+            '.setting:nth-child(1)' => '(f·ω)²',
+            '.setting:nth-child(3)' => '100·N²',
+            '.budget-used' => 'Sharpness standard',
+            '.figure:nth-child(1)' => 's(H−f)/(H+s−2f)',
+            '.figure:nth-child(2)' => 'τ²',
+            '.figure:nth-child(6)' => 'f²/(N·c) + f',
+        ] as $figure => $formula
+    ) {
         $this->one($window, $figure)->click();
         $this->see($window, $formula);
         $this->press($window, 'Done');
-        $window->wait(10, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.working')) === []);
+        $window
+            ->wait(10, 50)
+            ->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.working')) === []);
     }
     $speed = $this->one($window, '.figure:nth-child(5) .figure-value')->getText();
     $this->one($window, '.figure:nth-child(5)')->click();
@@ -157,7 +196,11 @@ it('opens every figure to its formula, inputs and source, and lets an assumed on
     $this->see($window, 'it must be 0 to 0.99');
     $input->sendKeys([Key::CONTROL, 'a']);
     $input->sendKeys([Key::NULL, '0.5', Key::ENTER]);
-    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '.figure:nth-child(5) .figure-value')->getText() !== $speed);
+    $window
+        ->wait(10, 50)
+        ->until(
+            fn (): bool => $this->one($window, '.figure:nth-child(5) .figure-value')->getText() !== $speed,
+        );
     $this->press($window, 'back to default');
     $this->reads($window, '.figure:nth-child(5) .figure-value', $speed);
     $this->expectedOnConsole = ['422'];
@@ -168,20 +211,34 @@ it('finds, copies, deletes and brings back rushes', function () {
     $this->planning($window);
     $this->press($window, 'all rushes');
     $this->press($window, 'Copy A new rush');
-    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'Copy of A new rush');
+    $window
+        ->wait(10, 50)
+        ->until(
+            fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'Copy of A new rush',
+        );
     $this->press($window, 'all rushes');
     $this->one($window, '[data-testid=rushes] input')->sendKeys('copy');
-    $window->wait(10, 50)->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
+    $window
+        ->wait(10, 50)
+        ->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
     $this->press($window, 'Delete Copy of A new rush');
-    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'A new rush');
+    $window
+        ->wait(10, 50)
+        ->until(fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'A new rush');
     $this->see($window, 'Deleted “Copy of A new rush”.');
     $this->press($window, 'all rushes');
     $this->one($window, '.row');
     expect($window->findElements(WebDriverBy::cssSelector('.row')))->toHaveCount(1);
     $this->keys($window, Key::ESCAPE);
-    $window->wait(10, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.row')) === []);
+    $window
+        ->wait(10, 50)
+        ->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.row')) === []);
     $this->press($window, 'Bring it back');
-    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'Copy of A new rush');
+    $window
+        ->wait(10, 50)
+        ->until(
+            fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'Copy of A new rush',
+        );
 });
 
 it('does not let two tabs overwrite each other unseen', function () {
@@ -192,8 +249,14 @@ it('does not let two tabs overwrite each other unseen', function () {
     $elsewhere = function (float $distance) use ($window, $id): void {
         [, $now] = $this->api($window, 'GET', "rushes/{$id}");
         $now['rush']['distance']['work_m'] = $distance;
-        $now['rush']['photographer']['schools'] = new stdClass;
-        [$status] = $this->api($window, 'PUT', "rushes/{$id}", ['revision' => $now['revision'], 'gesture' => 'other', 'kit_id' => $now['kit_id'], 'focal_mm' => null, 'rush' => $now['rush']]);
+        $now['rush']['photographer']['schools'] = new stdClass();
+        [$status] = $this->api($window, 'PUT', "rushes/{$id}", [
+            'revision' => $now['revision'],
+            'gesture' => 'other',
+            'kit_id' => $now['kit_id'],
+            'focal_mm' => null,
+            'rush' => $now['rush'],
+        ]);
         expect($status)->toBe(200);
     };
     $elsewhere(25);
@@ -226,7 +289,12 @@ it('keeps what is typed through a lost connection and a reload, and sends it whe
     $window = $this->browser();
     $this->planning($window);
     $tools = new ChromeDevToolsDriver($window);
-    $line = fn (bool $off) => $tools->execute('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    $line = fn (bool $off) => $tools->execute('Network.emulateNetworkConditions', [
+        'offline' => $off,
+        'latency' => 0,
+        'downloadThroughput' => -1,
+        'uploadThroughput' => -1,
+    ]);
     $tools->execute('Network.enable');
     $line(true);
     $this->write($window, 'speed', '7 m/s');

@@ -20,10 +20,20 @@ use RushHold\Technique\HandFollow;
 use RushHold\Technique\Trap;
 
 it('splits speed by bearing', function () {
-    expect(Travel::of(10, 0)->closingMps())->toBe(10.0)->and(Travel::of(10, 0)->crossingMps())->toBe(0.0)
-        ->and(Travel::of(10, 90)->closingMps())->toBe(0.0)->and(Travel::of(10, 90)->crossingMps())->toBe(10.0)
-        ->and(Travel::of(10, 180)->closingMps())->toBe(-10.0)->and(Travel::of(10, 180)->crossingMps())->toBe(0.0)
-        ->and(Travel::of(9, 60)->closingMps())->toBeTo(4.5);
+    expect(Travel::of(10, 0)->closingMps())
+        ->toBe(10.0)
+        ->and(Travel::of(10, 0)->crossingMps())
+        ->toBe(0.0)
+        ->and(Travel::of(10, 90)->closingMps())
+        ->toBe(0.0)
+        ->and(Travel::of(10, 90)->crossingMps())
+        ->toBe(10.0)
+        ->and(Travel::of(10, 180)->closingMps())
+        ->toBe(-10.0)
+        ->and(Travel::of(10, 180)->crossingMps())
+        ->toBe(0.0)
+        ->and(Travel::of(9, 60)->closingMps())
+        ->toBeTo(4.5);
     foreach ([0, 17, 45, 88, 120, 175] as $bearing) {
         $travel = Travel::of(7, $bearing);
         expect(hypot($travel->closingMps(), $travel->crossingMps()))->toBeTo(7.0);
@@ -31,59 +41,93 @@ it('splits speed by bearing', function () {
 });
 
 it('gives the published blur of motion and shake', function () {
-    expect(MotionBlur::ofSubjectMm(ThinLens::ofFocalLength(600)->magnification(25), 1.8, 1 / 2000))->toBeTo(0.022131, 5)
-        ->and(MotionBlur::ofShakeMm(600, 0.03, 1 / 600))->toBeTo(0.030);
+    expect(MotionBlur::ofSubjectMm(ThinLens::ofFocalLength(600)->magnification(25), 1.8, 1 / 2000))
+        ->toBeTo(0.022131, 5)
+        ->and(MotionBlur::ofShakeMm(600, 0.03, 1 / 600))
+        ->toBeTo(0.03);
 });
 
 it('restates one over the focal length for a steady hand', function (float $focalMm) {
-    expect(MotionBlur::ofShakeMm($focalMm, Assumptions::defaults()->shake(Support::Handheld), 1 / $focalMm))->toBeTo(0.030);
+    expect(
+        MotionBlur::ofShakeMm($focalMm, Assumptions::defaults()->shake(Support::Handheld), 1 / $focalMm),
+    )->toBeTo(0.03);
 })->with([24, 135, 500, 1200]);
 
 it('gives the published focus error', function () {
-    expect(FocusLag::errorM(Travel::of(8, 0), 20, 0.06, 0.9))->toBeTo(0.0480)
-        ->and(FocusLag::errorM(Travel::of(15, 90), 12, 0.06, 0.9))->toBeTo(0.03375)
-        ->and(FocusLag::errorM(Travel::of(0, 30), 12, 0.06, 0.9))->toBe(0.0);
+    expect(FocusLag::errorM(Travel::of(8, 0), 20, 0.06, 0.9))
+        ->toBeTo(0.048)
+        ->and(FocusLag::errorM(Travel::of(15, 90), 12, 0.06, 0.9))
+        ->toBeTo(0.03375)
+        ->and(FocusLag::errorM(Travel::of(0, 30), 12, 0.06, 0.9))
+        ->toBe(0.0);
 });
 
 it('leaves the crossing speed of a subject nobody pans with', function () {
     $still = ResidualSpeed::after(Travel::of(10, 90), 0, 0.3, 0);
     $panned = ResidualSpeed::after(Travel::of(10, 90), 0.85, 0.2, 0.08);
 
-    expect($still->totalMps())->toBe(10.0)
-        ->and($panned->panMps)->toBeTo(10 * (1 - 0.85 * 0.8))
-        ->and($panned->bobMps)->toBeTo(0.8)
-        ->and($panned->totalMps())->toBeTo(hypot(3.2, 0.8));
+    expect($still->totalMps())
+        ->toBe(10.0)
+        ->and($panned->panMps)
+        ->toBeTo(10 * (1 - 0.85 * 0.8))
+        ->and($panned->bobMps)
+        ->toBeTo(0.8)
+        ->and($panned->totalMps())
+        ->toBeTo(hypot(3.2, 0.8));
 });
 
 it('never blurs less for a more erratic subject or a less practised hand', function () {
     $assumed = Assumptions::defaults();
     $of = fn (Skill $skill, Pattern $pattern): float => ResidualSpeed::after(
-        Travel::of(9, 70), $assumed->panning($skill), $assumed->erraticness($pattern), $assumed->bob(Gait::Flap),
+        Travel::of(9, 70),
+        $assumed->panning($skill),
+        $assumed->erraticness($pattern),
+        $assumed->bob(Gait::Flap),
     )->totalMps();
 
     foreach (Skill::cases() as $skill) {
-        $speeds = array_map(fn (Pattern $pattern): float => $of($skill, $pattern), [Pattern::Steady, Pattern::Accelerating, Pattern::StopStart, Pattern::Sudden, Pattern::Erratic]);
-        expect($speeds)->toBe((function () use ($speeds) {
-            sort($speeds);
+        $speeds = array_map(fn (Pattern $pattern): float => $of($skill, $pattern), [
+            Pattern::Steady,
+            Pattern::Accelerating,
+            Pattern::StopStart,
+            Pattern::Sudden,
+            Pattern::Erratic,
+        ]);
+        expect($speeds)->toBe(
+            (function () use ($speeds) {
+                sort($speeds);
 
-            return $speeds;
-        })());
+                return $speeds;
+            })(),
+        );
     }
-    expect($of(Skill::Expert, Pattern::Steady))->toBeLessThan($of(Skill::Settled, Pattern::Steady))
-        ->and($of(Skill::Settled, Pattern::Steady))->toBeLessThan($of(Skill::New, Pattern::Steady));
+    expect($of(Skill::Expert, Pattern::Steady))
+        ->toBeLessThan($of(Skill::Settled, Pattern::Steady))
+        ->and($of(Skill::Settled, Pattern::Steady))
+        ->toBeLessThan($of(Skill::New, Pattern::Steady));
 });
 
 it('times an occlusion', function () {
-    expect(Occlusion::timeS(0.12, 8, 0.25, 20, 9))->toBeTo(0.0611, 3)
-        ->and(Occlusion::timeS(0.12, 8, 0.25, 20, 0))->toBe(INF)
-        ->and(Occlusion::timeS(0, 8, 0, 20, 9))->toBe(0.0);
+    expect(Occlusion::timeS(0.12, 8, 0.25, 20, 9))
+        ->toBeTo(0.0611, 3)
+        ->and(Occlusion::timeS(0.12, 8, 0.25, 20, 0))
+        ->toBe(INF)
+        ->and(Occlusion::timeS(0, 8, 0, 20, 9))
+        ->toBe(0.0);
 });
 
 it('counts the frames of a trap', function (array $in, float $depth, float $time, float $frames) {
     [$f, $n, $s, $c, $v, $bearing, $fps, $width] = $in;
     $trap = Trap::at(ThinLens::ofFocalLength($f), $n, $s, $c, Travel::of($v, $bearing), $fps, $width);
 
-    expect($trap->depthM)->toBeTo($depth, 5)->and($trap->timeS)->toBeTo($time, 5)->and($trap->frames)->toBeTo($frames, 5)->and($trap->pOne())->toBeTo($frames, 5);
+    expect($trap->depthM)
+        ->toBeTo($depth, 5)
+        ->and($trap->timeS)
+        ->toBeTo($time, 5)
+        ->and($trap->frames)
+        ->toBeTo($frames, 5)
+        ->and($trap->pOne())
+        ->toBeTo($frames, 5);
 })->with([
     [[500, 5.6, 14, 0.015, 9, 20, 20, 36], 0.12701, 0.015018, 0.30036],
     [[500, 8, 14, 0.03, 9, 60, 12, 23.5], 0.36294, 0.080654, 0.96784],
@@ -92,7 +136,10 @@ it('counts the frames of a trap', function (array $in, float $depth, float $time
 it('never promises more than certainty from a trap', function () {
     $standing = Trap::at(ThinLens::ofFocalLength(500), 8, 14, 0.03, Travel::of(0, 0), 10, 36);
 
-    expect($standing->timeS)->toBe(INF)->and($standing->pOne())->toBe(1.0);
+    expect($standing->timeS)
+        ->toBe(INF)
+        ->and($standing->pOne())
+        ->toBe(1.0);
 });
 
 it('finds the break-even of hand and camera', function () {
@@ -100,10 +147,14 @@ it('finds the break-even of hand and camera', function () {
 });
 
 it('keeps a still subject sharp by hand and loses a fast one', function () {
-    expect(HandFollow::sharpShare(0.05, 0, 0.1))->toBe(1.0)
-        ->and(HandFollow::sharpShare(0.1, 1, 0.1))->toEqualWithDelta(0.6826895, 1e-6)
-        ->and(HandFollow::sharpShare(0.05, 20, 0.15))->toBeLessThan(0.02)
-        ->and(HandFollow::sharpShare(INF, 5, 0.1))->toBe(1.0);
+    expect(HandFollow::sharpShare(0.05, 0, 0.1))
+        ->toBe(1.0)
+        ->and(HandFollow::sharpShare(0.1, 1, 0.1))
+        ->toEqualWithDelta(0.6826895, 1e-6)
+        ->and(HandFollow::sharpShare(0.05, 20, 0.15))
+        ->toBeLessThan(0.02)
+        ->and(HandFollow::sharpShare(INF, 5, 0.1))
+        ->toBe(1.0);
 });
 
 it('refuses motion that cannot be', function (callable $wrong, string $field) {
@@ -118,12 +169,22 @@ it('refuses motion that cannot be', function (callable $wrong, string $field) {
 
 it('lets every assumed figure be changed inside its range, and no other', function () {
     foreach (Assumptions::all() as $name => $one) {
-        expect($one->default)->toBeGreaterThanOrEqual($one->least)->toBeLessThanOrEqual($one->most)
-            ->and($one->meaning)->not->toBe('')->and($one->origin)->not->toBe('')
-            ->and(Assumptions::with([$name => $one->most])->value($name))->toBe((float) $one->most);
+        expect($one->default)
+            ->toBeGreaterThanOrEqual($one->least)
+            ->toBeLessThanOrEqual($one->most)
+            ->and($one->meaning)
+            ->not->toBe('')
+            ->and($one->origin)
+            ->not->toBe('')
+            ->and(Assumptions::with([$name => $one->most])->value($name))
+            ->toBe((float) $one->most);
     }
-    expect(Assumptions::with(['panning.settled' => 0.5])->panning(Skill::Settled))->toBe(0.5)
-        ->and(Assumptions::with(['panning.settled' => 0.5])->panning(Skill::Expert))->toBe(0.93)
-        ->and(fn () => Assumptions::with(['panning.settled' => 1.5]))->toThrow(NumberOutOfRange::class, 'panning.settled')
-        ->and(fn () => Assumptions::with(['panning.good' => 0.5]))->toThrow(UnknownField::class, 'panning.good');
+    expect(Assumptions::with(['panning.settled' => 0.5])->panning(Skill::Settled))
+        ->toBe(0.5)
+        ->and(Assumptions::with(['panning.settled' => 0.5])->panning(Skill::Expert))
+        ->toBe(0.93)
+        ->and(fn () => Assumptions::with(['panning.settled' => 1.5]))
+        ->toThrow(NumberOutOfRange::class, 'panning.settled')
+        ->and(fn () => Assumptions::with(['panning.good' => 0.5]))
+        ->toThrow(UnknownField::class, 'panning.good');
 });

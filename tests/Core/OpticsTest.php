@@ -16,19 +16,30 @@ function lens(float $mm): ThinLens
     return ThinLens::ofFocalLength($mm);
 }
 
-it('gives the published depths of field', function (float $f, float $n, float $s, float $c, float $near, ?float $far, ?float $depth, float $h) {
+it('gives the published depths of field', function (
+    float $f,
+    float $n,
+    float $s,
+    float $c,
+    float $near,
+    ?float $far,
+    ?float $depth,
+    float $h,
+) {
     $field = lens($f)->depthOfField($n, $s, $c);
 
-    expect($field->nearM)->toBeTo($near)
-        ->and($field->hyperfocalM)->toBeTo($h);
+    expect($field->nearM)->toBeTo($near)->and($field->hyperfocalM)->toBeTo($h);
     if ($far === null) {
-        expect($field->farM)->toBe(INF)->and($field->depthM())->toBe(INF);
+        expect($field->farM)
+            ->toBe(INF)
+            ->and($field->depthM())
+            ->toBe(INF);
     } else {
         expect($field->farM)->toBeTo($far)->and($field->depthM())->toBeTo($depth, 5);
     }
 })->with([
     '400 mm' => [400, 5.6, 15, 0.015, 14.8859, 15.1159, 0.22996, 1905.16],
-    '840 mm' => [840, 8, 30, 0.015, 29.8520, 30.1495, 0.29756, 5880.84],
+    '840 mm' => [840, 8, 30, 0.015, 29.852, 30.1495, 0.29756, 5880.84],
     'beyond hyperfocal' => [24, 8, 3, 0.03, 1.33929, null, null, 2.424],
 ]);
 
@@ -37,25 +48,42 @@ it('covers a spread', function () {
 
     expect($cover->fNumber)->toBeTo(23.691, 5)->and($cover->focusM)->toBeTo(18.0388);
     // both ends are then exactly as blurred as allowed
-    expect(lens(500)->blurDiscMm($cover->fNumber, 17.6, $cover->focusM))->toBeTo(0.015)
-        ->and(lens(500)->blurDiscMm($cover->fNumber, 18.5, $cover->focusM))->toBeTo(0.015);
+    expect(lens(500)->blurDiscMm($cover->fNumber, 17.6, $cover->focusM))
+        ->toBeTo(0.015)
+        ->and(lens(500)->blurDiscMm($cover->fNumber, 18.5, $cover->focusM))
+        ->toBeTo(0.015);
 });
 
 it('gives blur disc, magnification and diffraction', function () {
-    expect(lens(600)->blurDiscMm(4, 20, 20.3))->toBeTo(0.068528, 5)
-        ->and(lens(600)->blurDiscMm(4, 20, 20))->toBe(0.0)
-        ->and(lens(600)->magnification(20))->toBeTo(0.0309278)
-        ->and(Diffraction::fwhmMm(8))->toBeTo(0.004532, 4);
+    expect(lens(600)->blurDiscMm(4, 20, 20.3))
+        ->toBeTo(0.068528, 5)
+        ->and(lens(600)->blurDiscMm(4, 20, 20))
+        ->toBe(0.0)
+        ->and(lens(600)->magnification(20))
+        ->toBeTo(0.0309278)
+        ->and(Diffraction::fwhmMm(8))
+        ->toBeTo(0.004532, 4);
 });
 
-it('ends the sharp zone where the blur disc reaches the limit', function (float $f, float $n, float $s, float $c) {
+it('ends the sharp zone where the blur disc reaches the limit', function (
+    float $f,
+    float $n,
+    float $s,
+    float $c,
+) {
     $field = lens($f)->depthOfField($n, $s, $c);
 
     expect(lens($f)->blurDiscMm($n, $field->nearM, $s))->toBeTo($c);
     if (is_finite($field->farM)) {
         expect(lens($f)->blurDiscMm($n, $field->farM, $s))->toBeTo($c);
     }
-})->with([[10, 2.8, 0.5, 0.03], [50, 1.4, 2, 0.03], [200, 2.8, 1.5, 0.015], [600, 4, 20, 0.0087], [1200, 8, 300, 0.015]]);
+})->with([
+    [10, 2.8, 0.5, 0.03],
+    [50, 1.4, 2, 0.03],
+    [200, 2.8, 1.5, 0.015],
+    [600, 4, 20, 0.0087],
+    [1200, 8, 300, 0.015],
+]);
 
 it('never deepens the field with a longer focal length, nor thins it by stopping down', function () {
     foreach ([1.5, 6, 20, 90, 400] as $s) {
@@ -74,50 +102,89 @@ it('never deepens the field with a longer focal length, nor thins it by stopping
 it('scales the standards with the sensor', function (float $width, float $height, int $pixels) {
     $sensor = Sensor::of($width, $height, $pixels);
 
-    expect(SharpnessStandard::Share->limitMm($sensor))->toBeTo(2 * SharpnessStandard::Detail->limitMm($sensor))
-        ->and(SharpnessStandard::Detail->limitMm($sensor))->toBeTo(0.015 * hypot($width, $height) / 43.27)
-        ->and(SharpnessStandard::Pixel->limitMm($sensor))->toBeTo(2 * $width / $pixels)
-        ->and(SharpnessStandard::Share->softer($sensor))->toBeNull();
+    expect(SharpnessStandard::Share->limitMm($sensor))
+        ->toBeTo(2 * SharpnessStandard::Detail->limitMm($sensor))
+        ->and(SharpnessStandard::Detail->limitMm($sensor))
+        ->toBeTo((0.015 * hypot($width, $height)) / 43.27)
+        ->and(SharpnessStandard::Pixel->limitMm($sensor))
+        ->toBeTo((2 * $width) / $pixels)
+        ->and(SharpnessStandard::Share->softer($sensor))
+        ->toBeNull();
     // softer is always truly softer
     for ($now = SharpnessStandard::Pixel; ($next = $now->softer($sensor)) !== null; $now = $next) {
         expect($next->limitMm($sensor))->toBeGreaterThan($now->limitMm($sensor));
     }
-})->with(['1-inch' => [13.2, 8.8, 5472], 'smaller' => [23.5, 15.6, 6192], 'full' => [36, 24, 8256], 'medium' => [53.4, 40, 11648], 'coarse' => [36, 24, 1200]]);
+})->with([
+    '1-inch' => [13.2, 8.8, 5472],
+    'smaller' => [23.5, 15.6, 6192],
+    'full' => [36, 24, 8256],
+    'medium' => [53.4, 40, 11648],
+    'coarse' => [36, 24, 1200],
+]);
 
 it('adds blur as squares and says what each part took', function () {
     $budget = new BlurBudget(0.015, 0.003, 0.004, 0.012, 0, 0);
 
-    expect($budget->totalMm())->toBeTo(0.013)->and($budget->used())->toBeTo(0.013 / 0.015)
-        ->and($budget->shares()['defocus'])->toBeTo(144 / 169)->and(array_sum($budget->shares()))->toBeTo(1.0)
-        ->and((new BlurBudget(0.015, 0, 0, 0, 0, 0))->shares()['motion'])->toBe(0.0);
+    expect($budget->totalMm())
+        ->toBeTo(0.013)
+        ->and($budget->used())
+        ->toBeTo(0.013 / 0.015)
+        ->and($budget->shares()['defocus'])
+        ->toBeTo(144 / 169)
+        ->and(array_sum($budget->shares()))
+        ->toBeTo(1.0)
+        ->and(new BlurBudget(0.015, 0, 0, 0, 0, 0)->shares()['motion'])
+        ->toBe(0.0);
 });
 
 it('exposes', function () {
-    expect(Exposure::iso(12, 5.6, 1 / 2000))->toBeTo(1531.25)
-        ->and(Exposure::iso(9, 4, 1 / 1250))->toBeTo(3906.25);
+    expect(Exposure::iso(12, 5.6, 1 / 2000))
+        ->toBeTo(1531.25)
+        ->and(Exposure::iso(9, 4, 1 / 1250))
+        ->toBeTo(3906.25);
     foreach ([-6, 0, 9.5, 20] as $ev) {
         $iso = Exposure::iso($ev, 5.6, 1 / 800);
-        expect(Exposure::shutterS($ev, 5.6, $iso))->toBeTo(1 / 800)
-            ->and(Exposure::iso($ev + 1, 5.6, 1 / 800))->toBeTo($iso / 2);
+        expect(Exposure::shutterS($ev, 5.6, $iso))
+            ->toBeTo(1 / 800)
+            ->and(Exposure::iso($ev + 1, 5.6, 1 / 800))
+            ->toBeTo($iso / 2);
     }
 });
 
 it('knows the stops a camera has', function () {
-    expect(StopScale::shutterAtMost(1 / 2646, 1 / 8000))->toBe(1 / 3200)
-        ->and(StopScale::shutterAtMost(1 / 3200, 1 / 8000))->toBe(1 / 3200)
-        ->and(StopScale::shutterAtMost(1e-9, 1 / 8000))->toBe(1 / 8000)
-        ->and(StopScale::shutterAtMost(INF, 1 / 8000))->toBe(30.0)
-        ->and(StopScale::isoNear(1225))->toBe(1250)
-        ->and(StopScale::isoNear(13000))->toBe(12800)
-        ->and(StopScale::isoAtMost(7000, 100))->toBe(6400)
-        ->and(StopScale::isoAtMost(50, 100))->toBe(100)
-        ->and(StopScale::fNumbers(5.6, 22))->toStartWith5Point6()
-        ->and(StopScale::fNumbers(5.6 * 1.4, 22 * 1.4)[0])->toBe(8.0)
-        ->and(StopScale::fNumbers(3.7, 22)[0])->toBe(3.7)
-        ->and(StopScale::fNumbers(4, 22))->each->toBeLessThanOrEqual(22.5);
+    expect(StopScale::shutterAtMost(1 / 2646, 1 / 8000))
+        ->toBe(1 / 3200)
+        ->and(StopScale::shutterAtMost(1 / 3200, 1 / 8000))
+        ->toBe(1 / 3200)
+        ->and(StopScale::shutterAtMost(1e-9, 1 / 8000))
+        ->toBe(1 / 8000)
+        ->and(StopScale::shutterAtMost(INF, 1 / 8000))
+        ->toBe(30.0)
+        ->and(StopScale::isoNear(1225))
+        ->toBe(1250)
+        ->and(StopScale::isoNear(13000))
+        ->toBe(12800)
+        ->and(StopScale::isoAtMost(7000, 100))
+        ->toBe(6400)
+        ->and(StopScale::isoAtMost(50, 100))
+        ->toBe(100)
+        ->and(StopScale::fNumbers(5.6, 22))
+        ->toStartWith5Point6()
+        ->and(StopScale::fNumbers(5.6 * 1.4, 22 * 1.4)[0])
+        ->toBe(8.0)
+        ->and(StopScale::fNumbers(3.7, 22)[0])
+        ->toBe(3.7)
+        ->and(StopScale::fNumbers(4, 22))
+        ->each->toBeLessThanOrEqual(22.5);
 });
 
-expect()->extend('toStartWith5Point6', fn () => $this->sequence(fn ($first) => $first->toBe(5.6), ...array_fill(0, count($this->value) - 1, fn ($next) => $next->toBeGreaterThan(5.6))));
+expect()->extend(
+    'toStartWith5Point6',
+    fn() => $this->sequence(
+        fn($first) => $first->toBe(5.6),
+        ...array_fill(0, count($this->value) - 1, fn($next) => $next->toBeGreaterThan(5.6)),
+    ),
+);
 
 it('keeps the third-stops about a third apart', function () {
     $shutters = StopScale::shutters(1 / 64000);
@@ -126,23 +193,31 @@ it('keeps the third-stops about a third apart', function () {
     }
 });
 
-it('refuses what no formula can mean, with field, value and range', function (callable $wrong, string $field) {
+it('refuses what no formula can mean, with field, value and range', function (
+    callable $wrong,
+    string $field,
+) {
     try {
         $wrong();
     } catch (NumberOutOfRange $fault) {
-        expect($fault->field)->toBe($field)->and($fault->range)->not->toBe('')->and($fault->getMessage())->toContain($field);
+        expect($fault->field)
+            ->toBe($field)
+            ->and($fault->range)
+            ->not->toBe('')
+            ->and($fault->getMessage())
+            ->toContain($field);
 
         return;
     }
     throw new Exception('It was accepted.');
 })->with([
-    'no focal length' => [fn () => lens(0), 'focal_mm'],
-    'endless focal length' => [fn () => lens(INF), 'focal_mm'],
-    'subject inside the focal length' => [fn () => lens(400)->magnification(0.4), 'distance_m'],
-    'nothing as f-number' => [fn () => lens(50)->hyperfocalM(0, 0.03), 'f_number'],
-    'no blur allowed' => [fn () => lens(50)->hyperfocalM(4, 0.0), 'coc_mm'],
-    'far before near' => [fn () => lens(50)->cover(5, 4, 0.03), 'far_m'],
-    'no number' => [fn () => lens(50)->depthOfField(4, NAN, 0.03), 'distance_m'],
-    'a shutter of no time' => [fn () => Exposure::iso(12, 4, 0), 'shutter_s'],
-    'a sensor without pixels' => [fn () => Sensor::of(36, 24, 0), 'body.pixels_wide'],
+    'no focal length' => [fn() => lens(0), 'focal_mm'],
+    'endless focal length' => [fn() => lens(INF), 'focal_mm'],
+    'subject inside the focal length' => [fn() => lens(400)->magnification(0.4), 'distance_m'],
+    'nothing as f-number' => [fn() => lens(50)->hyperfocalM(0, 0.03), 'f_number'],
+    'no blur allowed' => [fn() => lens(50)->hyperfocalM(4, 0.0), 'coc_mm'],
+    'far before near' => [fn() => lens(50)->cover(5, 4, 0.03), 'far_m'],
+    'no number' => [fn() => lens(50)->depthOfField(4, NAN, 0.03), 'distance_m'],
+    'a shutter of no time' => [fn() => Exposure::iso(12, 4, 0), 'shutter_s'],
+    'a sensor without pixels' => [fn() => Sensor::of(36, 24, 0), 'body.pixels_wide'],
 ]);

@@ -18,17 +18,55 @@ final class Documents
      */
     public static function rush(array $own = []): array
     {
-        return self::merged([
-            'format' => 'rush/1', 'name' => 'Terns over the bar',
-            'subject' => ['kind' => 'seabird', 'length_m' => 0.36, 'detection' => 'bird', 'detail' => 'medium', 'limb_speed_mps' => 6.0, 'count' => 1, 'depth_spread_m' => 0],
-            'motion' => ['speed_mps' => 9, 'bearing_deg' => 70, 'pattern' => 'steady', 'acceleration_mps2' => 0, 'route' => 'unknown'],
-            'distance' => ['near_m' => 14, 'work_m' => 18, 'far_m' => 40],
-            'clutter' => ['foreground' => 'none', 'background' => 'clean', 'background_gap_m' => 200, 'foliage_moving' => false, 'crossers' => 'none', 'separation' => 'clear', 'obstacle_width_m' => 0],
-            'light' => ['ev100' => 13, 'direction' => 'front'],
-            'intent' => ['follow' => 'this-one', 'limbs' => 'may-blur', 'style' => 'freeze', 'entry' => 'any'],
-            'photographer' => ['skill' => 'settled', 'support' => 'handheld', 'panning' => true, 'manual_skill' => 0.3, 'schools' => new \stdClass],
-            'standard' => 'detail', 'iso_ceiling' => 6400,
-        ], $own);
+        return self::merged(
+            [
+                'format' => 'rush/1',
+                'name' => 'Terns over the bar',
+                'subject' => [
+                    'kind' => 'seabird',
+                    'length_m' => 0.36,
+                    'detection' => 'bird',
+                    'detail' => 'medium',
+                    'limb_speed_mps' => 6.0,
+                    'count' => 1,
+                    'depth_spread_m' => 0,
+                ],
+                'motion' => [
+                    'speed_mps' => 9,
+                    'bearing_deg' => 70,
+                    'pattern' => 'steady',
+                    'acceleration_mps2' => 0,
+                    'route' => 'unknown',
+                ],
+                'distance' => ['near_m' => 14, 'work_m' => 18, 'far_m' => 40],
+                'clutter' => [
+                    'foreground' => 'none',
+                    'background' => 'clean',
+                    'background_gap_m' => 200,
+                    'foliage_moving' => false,
+                    'crossers' => 'none',
+                    'separation' => 'clear',
+                    'obstacle_width_m' => 0,
+                ],
+                'light' => ['ev100' => 13, 'direction' => 'front'],
+                'intent' => [
+                    'follow' => 'this-one',
+                    'limbs' => 'may-blur',
+                    'style' => 'freeze',
+                    'entry' => 'any',
+                ],
+                'photographer' => [
+                    'skill' => 'settled',
+                    'support' => 'handheld',
+                    'panning' => true,
+                    'manual_skill' => 0.3,
+                    'schools' => new \stdClass(),
+                ],
+                'standard' => 'detail',
+                'iso_ceiling' => 6400,
+            ],
+            $own,
+        );
     }
 
     /**
@@ -37,17 +75,39 @@ final class Documents
      */
     public static function kit(array $own = []): array
     {
-        return self::merged([
-            'format' => 'kit/1',
-            'body' => [
-                'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'pixels_wide' => 8256, 'fps' => 20, 'af_lag_s' => 0.06, 'shortest_shutter_s' => 0.000125,
-                'af_sensor' => 'on-image', 'areas' => ['spot', 'single-point', 'whole-frame', 'lock-on'],
-                'modes' => ['single', 'continuous', 'auto-switch', 'manual', 'single-with-override'], 'detects' => ['bird'], 'eye_detection_areas' => ['whole-frame'],
-                'hold_levels_s' => [0, 0.1, 0.3, 0.6, 1.2], 'has_pace' => true, 'has_pick' => true,
+        return self::merged(
+            [
+                'format' => 'kit/1',
+                'body' => [
+                    'sensor_width_mm' => 36,
+                    'sensor_height_mm' => 24,
+                    'pixels_wide' => 8256,
+                    'fps' => 20,
+                    'af_lag_s' => 0.06,
+                    'shortest_shutter_s' => 0.000125,
+                    'af_sensor' => 'on-image',
+                    'areas' => ['spot', 'single-point', 'whole-frame', 'lock-on'],
+                    'modes' => ['single', 'continuous', 'auto-switch', 'manual', 'single-with-override'],
+                    'detects' => ['bird'],
+                    'eye_detection_areas' => ['whole-frame'],
+                    'hold_levels_s' => [0, 0.1, 0.3, 0.6, 1.2],
+                    'has_pace' => true,
+                    'has_pick' => true,
+                ],
+                'lens' => [
+                    'focal_mm' => 500,
+                    'focal_min_mm' => 500,
+                    'focal_max_mm' => 500,
+                    'widest_f' => 5.6,
+                    'closest_m' => 3.6,
+                    'stabiliser_stops' => 4,
+                    'limiter_m' => [[3.6, null], [8, null]],
+                    'zoom' => false,
+                ],
+                'converter' => 1.0,
             ],
-            'lens' => ['focal_mm' => 500, 'focal_min_mm' => 500, 'focal_max_mm' => 500, 'widest_f' => 5.6, 'closest_m' => 3.6, 'stabiliser_stops' => 4, 'limiter_m' => [[3.6, null], [8, null]], 'zoom' => false],
-            'converter' => 1.0,
-        ], $own);
+            $own,
+        );
     }
 
     /**
@@ -78,7 +138,10 @@ final class Documents
     private static function merged(array $base, array $own): array
     {
         foreach ($own as $key => $value) {
-            $base[$key] = is_array($value) && is_array($base[$key] ?? null) && ! array_is_list($value) ? self::merged($base[$key], $value) : $value;
+            $base[$key] =
+                is_array($value) && is_array($base[$key] ?? null) && ! array_is_list($value)
+                    ? self::merged($base[$key], $value)
+                    : $value;
         }
 
         return $base;

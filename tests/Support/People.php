@@ -15,8 +15,14 @@ final class People
 {
     public static function someone(string $name = 'Ada'): User
     {
-        $user = User::query()->create(['name' => $name, 'email' => bin2hex(random_bytes(6)).'@turf.example', 'password' => 'sandpiper-dawn', 'settings' => [], 'assumptions' => []]);
-        (new StarterKit)->give($user);
+        $user = User::query()->create([
+            'name' => $name,
+            'email' => bin2hex(random_bytes(6)) . '@turf.example',
+            'password' => 'sandpiper-dawn',
+            'settings' => [],
+            'assumptions' => [],
+        ]);
+        new StarterKit()->give($user);
 
         return $user->refresh();
     }
@@ -28,7 +34,12 @@ final class People
 
     public static function rushOf(User $user): Rush
     {
-        return app(RushKeeper::class)->create($user, self::kitOf($user), json_decode((string) json_encode(Documents::rush())), null);
+        return app(RushKeeper::class)->create(
+            $user,
+            self::kitOf($user),
+            json_decode((string) json_encode(Documents::rush())),
+            null,
+        );
     }
 
     /**
@@ -37,8 +48,18 @@ final class People
      * @param  array<string, mixed>  $own
      * @return array<string, mixed>
      */
-    public static function edit(Rush $rush, array $own = [], string $gesture = 'g1', ?int $revision = null): array
-    {
-        return ['revision' => $revision ?? $rush->refresh()->revision, 'gesture' => $gesture, 'kit_id' => $rush->kit_id, 'focal_mm' => null, 'rush' => Documents::rush($own)];
+    public static function edit(
+        Rush $rush,
+        array $own = [],
+        string $gesture = 'g1',
+        ?int $revision = null,
+    ): array {
+        return [
+            'revision' => $revision ?? $rush->refresh()->revision,
+            'gesture' => $gesture,
+            'kit_id' => $rush->kit_id,
+            'focal_mm' => null,
+            'rush' => Documents::rush($own),
+        ];
     }
 }
