@@ -22,7 +22,7 @@ it('writes a rush and answers with a plan that keeps the published schema', func
         'rush' => Documents::rush(['name' => 'Hares']),
     ])->assertCreated();
 
-    new DocumentChecker(base_path('schemas'))->read(
+    (new DocumentChecker(base_path('schemas')))->read(
         (string) json_encode(json_decode((string) $answer->getContent())->plan),
         'plan',
     );
@@ -96,7 +96,7 @@ it('refuses what is no document at all', function (string $body, string $type) {
     ['"x"', 'bad-input'],
     ['', 'bad-input'],
     ['{"revision": "one"}', 'bad-input'],
-    [str_repeat('[', 100) . str_repeat(']', 100), 'bad-input'],
+    [str_repeat('[', 100).str_repeat(']', 100), 'bad-input'],
 ]);
 
 it('keeps a rush whose subject is too close, and says why there is no plan', function () {
@@ -127,7 +127,7 @@ it('undoes and redoes by gesture, and forgets what was undone when something new
             People::edit($this->rush, ['motion' => ['speed_mps' => $speed]], $gesture),
         )->assertOk();
     }
-    $speed = fn(string $way) => $this->postJson("{$this->path}/{$way}", [
+    $speed = fn (string $way) => $this->postJson("{$this->path}/{$way}", [
         'revision' => $this->rush->refresh()->revision,
     ])
         ->assertOk()
@@ -182,7 +182,7 @@ it('copies, deletes and brings back', function () {
 });
 
 it('reckons a plan anew only when something it rests on has changed', function () {
-    $mark = fn(): string => (string) $this->rush->refresh()->plan()->first()?->mark;
+    $mark = fn (): string => (string) $this->rush->refresh()->plan()->first()?->mark;
     $this->getJson("{$this->path}/plan")->assertOk();
     $first = $mark();
     $this->getJson("{$this->path}/plan")->assertOk();
@@ -246,7 +246,7 @@ it('sets a zoom where the rush says, inside what the lens reaches', function () 
             ->assertOk()
             ->json('id'),
     )->toBe($kit);
-    $focal = fn(?float $mm) => $this->putJson($this->path, [
+    $focal = fn (?float $mm) => $this->putJson($this->path, [
         ...People::edit($this->rush),
         'kit_id' => $kit,
         'focal_mm' => $mm,

@@ -133,7 +133,7 @@ it('adds blur as squares and says what each part took', function () {
         ->toBeTo(144 / 169)
         ->and(array_sum($budget->shares()))
         ->toBeTo(1.0)
-        ->and(new BlurBudget(0.015, 0, 0, 0, 0, 0)->shares()['motion'])
+        ->and((new BlurBudget(0.015, 0, 0, 0, 0, 0))->shares()['motion'])
         ->toBe(0.0);
 });
 
@@ -180,9 +180,9 @@ it('knows the stops a camera has', function () {
 
 expect()->extend(
     'toStartWith5Point6',
-    fn() => $this->sequence(
-        fn($first) => $first->toBe(5.6),
-        ...array_fill(0, count($this->value) - 1, fn($next) => $next->toBeGreaterThan(5.6)),
+    fn () => $this->sequence(
+        fn ($first) => $first->toBe(5.6),
+        ...array_fill(0, count($this->value) - 1, fn ($next) => $next->toBeGreaterThan(5.6)),
     ),
 );
 
@@ -211,13 +211,13 @@ it('refuses what no formula can mean, with field, value and range', function (
     }
     throw new Exception('It was accepted.');
 })->with([
-    'no focal length' => [fn() => lens(0), 'focal_mm'],
-    'endless focal length' => [fn() => lens(INF), 'focal_mm'],
-    'subject inside the focal length' => [fn() => lens(400)->magnification(0.4), 'distance_m'],
-    'nothing as f-number' => [fn() => lens(50)->hyperfocalM(0, 0.03), 'f_number'],
-    'no blur allowed' => [fn() => lens(50)->hyperfocalM(4, 0.0), 'coc_mm'],
-    'far before near' => [fn() => lens(50)->cover(5, 4, 0.03), 'far_m'],
-    'no number' => [fn() => lens(50)->depthOfField(4, NAN, 0.03), 'distance_m'],
-    'a shutter of no time' => [fn() => Exposure::iso(12, 4, 0), 'shutter_s'],
-    'a sensor without pixels' => [fn() => Sensor::of(36, 24, 0), 'body.pixels_wide'],
+    'no focal length' => [fn () => lens(0), 'focal_mm'],
+    'endless focal length' => [fn () => lens(INF), 'focal_mm'],
+    'subject inside the focal length' => [fn () => lens(400)->magnification(0.4), 'distance_m'],
+    'nothing as f-number' => [fn () => lens(50)->hyperfocalM(0, 0.03), 'f_number'],
+    'no blur allowed' => [fn () => lens(50)->hyperfocalM(4, 0.0), 'coc_mm'],
+    'far before near' => [fn () => lens(50)->cover(5, 4, 0.03), 'far_m'],
+    'no number' => [fn () => lens(50)->depthOfField(4, NAN, 0.03), 'distance_m'],
+    'a shutter of no time' => [fn () => Exposure::iso(12, 4, 0), 'shutter_s'],
+    'a sensor without pixels' => [fn () => Sensor::of(36, 24, 0), 'body.pixels_wide'],
 ]);

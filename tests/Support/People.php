@@ -17,12 +17,12 @@ final class People
     {
         $user = User::query()->create([
             'name' => $name,
-            'email' => bin2hex(random_bytes(6)) . '@turf.example',
+            'email' => bin2hex(random_bytes(6)).'@turf.example',
             'password' => 'sandpiper-dawn',
             'settings' => [],
             'assumptions' => [],
         ]);
-        new StarterKit()->give($user);
+        (new StarterKit)->give($user);
 
         return $user->refresh();
     }

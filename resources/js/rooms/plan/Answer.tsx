@@ -194,12 +194,15 @@ const unitOf = (name: string): string => {
   return { mps: "m/s", mm_s: "mm/s" }[found] ?? found;
 };
 
-const price = (concession: Plan["concessions"][number]): string => {
-  const stops = concession.cost_stops > 0.05 ? `${figures(concession.cost_stops, 2)} stops` : "";
-  const blur = concession.cost_mm > 0 ? `${figures(concession.cost_mm * 1000, 2)} µm more blur` : "";
-  const verb =
-    concession.step === "light" ? "missing" : concession.step === "overexposure" ? "too many" : "of light gained";
-  return [stops && `${stops} ${verb}`, blur].filter(Boolean).join(", ");
+/** What it costs; where the stops themselves are the news, they are not said twice. */
+const price = ({ step, cost_stops, cost_mm }: Plan["concessions"][number]): string => {
+  const stops = figures(cost_stops, 2);
+  const light =
+    step === "light" || step === "overexposure" || cost_stops < 0.05
+      ? ""
+      : `gains ${stops} ${stops === "1" ? "stop" : "stops"}`;
+  const blur = cost_mm > 0 ? `${figures(cost_mm * 1000, 2)} µm more blur` : "";
+  return [light, blur].filter(Boolean).join(", ");
 };
 
 function Setting(props: {
