@@ -51,8 +51,9 @@ install_debian() {
   command -v unzip >/dev/null 2>&1 || missing+=(unzip)
   command -v node >/dev/null 2>&1 || missing+=(nodejs)
   command -v npm >/dev/null 2>&1 || { [ -e /usr/share/nodejs/npm ] || missing+=(npm); }
+  local modules; modules=$(php -m 2>/dev/null || true)
   for package in mysql:pdo_mysql curl:curl zip:zip gd:gd bcmath:bcmath mbstring:mbstring intl:intl xml:dom; do
-    php -m 2>/dev/null | grep -qix "${package#*:}" || missing+=("php-${package%:*}")
+    grep -qix "${package#*:}" <<<"$modules" || missing+=("php-${package%:*}")
   done
   for package in "$@"; do case $package in
     chromium) command -v chromium >/dev/null 2>&1 || missing+=(chromium) ;;

@@ -15,7 +15,6 @@ use Illuminate\Support\Facades\Route;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
-        commands: __DIR__.'/../routes/console.php',
         then: static fn () => Route::group([], __DIR__.'/../routes/health.php'),
     )
     ->withMiddleware(static function (Middleware $middleware): void {

@@ -82,6 +82,7 @@ export default function SettingsRoom() {
 }
 
 function Password() {
+  const { user } = useAccount();
   const [problem, setProblem] = useState<ApiProblem | null>(null);
   const [done, setDone] = useState(false);
   const submit = async (event: FormEvent<HTMLFormElement>): Promise<void> => {
@@ -99,6 +100,8 @@ function Password() {
   };
   return (
     <form className="password" onSubmit={(event) => void submit(event)}>
+      {/* tells a password keeper whose password this is */}
+      <input type="text" name="username" autoComplete="username" value={user.email} readOnly hidden />
       <label className="field">
         Present password
         <input name="current" type="password" autoComplete="current-password" required />
