@@ -34,7 +34,8 @@ setting() { [ -f "$ENV_FILE" ] && sed -n "s/^$1=//p" "$ENV_FILE" | tail -n 1 | t
 port_busy() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 free_port() { local port=$1; while port_busy "$port"; do port=$((port + 1)); done; echo "$port"; }
 random() { head -c 48 /dev/urandom | base64 -w0 | tr -dc 'A-Za-z0-9' | head -c 32; }
-alive() { [ -f "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null; }
+# alive PIDFILE: whether the process it names runs and is ours; a number left from before a restart may be anybody's by now
+alive() { [ -f "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null && tr '\0' ' ' <"/proc/$(cat "$1")/cmdline" 2>/dev/null | grep -F -c -- "$ROOT/" >/dev/null; }
 
 require_space() {
   mkdir -p "$HOME_DIR" "$RUN" "$HOME_DIR/cache" "$ROOT"/storage/{app,logs,framework/{cache,sessions,views}} "$ROOT/bootstrap/cache" 2>/dev/null \
@@ -180,7 +181,7 @@ server_start() { # PORT
   local workers=${WORKERS:-6}
   APP_ENV=$(setting APP_ENV) PHP_CLI_SERVER_WORKERS=$workers setsid php -d opcache.enable=1 -d opcache.enable_cli=1 \
     -d opcache.validate_timestamps=0 -d variables_order=EGPCS -d expose_php=0 -d display_errors=0 -d post_max_size=8M \
-    -S "127.0.0.1:$port" -t public bin/router.php </dev/null >"$ROOT/storage/logs/server-$INSTANCE.log" 2>&1 &
+    -S "127.0.0.1:$port" -t "$ROOT/public" "$ROOT/bin/router.php" </dev/null >"$ROOT/storage/logs/server-$INSTANCE.log" 2>&1 &
   echo $! >"$RUN/server.pid"; echo "$port" >"$RUN/server.port"
   until curl -fsS -o /dev/null "http://127.0.0.1:$port/healthz" 2>/dev/null; do
     tries=$((tries + 1)); sleep 0.1

@@ -56,7 +56,7 @@ it('changes the kit from the sentence', function () {
     $this->press($window, 'Look around the demo');
     $this->one($window, '[data-testid=answer]');
     $this->press($window, 'all rushes');
-    $this->one($window, '[data-testid=rushes] input')->sendKeys('gannets');
+    $this->one($window, '.rushes input')->sendKeys('gannets');
     $window
         ->wait(10, 50)
         ->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);

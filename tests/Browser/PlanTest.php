@@ -217,7 +217,7 @@ it('finds, copies, deletes and brings back rushes', function () {
             fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'Copy of A new rush',
         );
     $this->press($window, 'all rushes');
-    $this->one($window, '[data-testid=rushes] input')->sendKeys('copy');
+    $this->one($window, '.rushes input')->sendKeys('copy');
     $window
         ->wait(10, 50)
         ->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);

@@ -1,5 +1,6 @@
-import type { KeyboardEvent, ReactNode } from "react";
+import type { ReactNode } from "react";
 import type { Rush } from "../api/types";
+import { Sheet } from "../app/Sheet";
 import { figures } from "../units/quantity";
 import { BearingDial } from "./BearingDial";
 import { ChoiceEditor } from "./ChoiceEditor";
@@ -143,27 +144,9 @@ export function WordEditor({ word, telling, onChange, onClose }: Props) {
     kit: () => <KitEditor telling={telling} onChange={onChange} />,
   };
 
-  const onKeyDown = (event: KeyboardEvent): void => {
-    if (event.key === "Escape") {
-      event.stopPropagation();
-      onClose();
-    }
-  };
-
   return (
-    // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape must close it from anywhere inside
-    <div
-      className="editor"
-      role="dialog"
-      aria-label={word.label}
-      data-editor={word.id}
-      onKeyDown={onKeyDown}
-      tabIndex={-1}
-    >
+    <Sheet className="editor" label={word.label} name={word.id} onClose={onClose}>
       {editors[word.id]()}
-      <button type="button" className="done" onClick={onClose}>
-        Done
-      </button>
-    </div>
+    </Sheet>
   );
 }

@@ -4,6 +4,7 @@ import { request } from "../../api/client";
 import { rushesQuery } from "../../api/queries";
 import type { RushRow, RushWhole } from "../../api/types";
 import { useCatalogue } from "../../app/boot";
+import { Sheet } from "../../app/Sheet";
 import { figures, shutter } from "../../units/quantity";
 
 type Props = {
@@ -50,16 +51,7 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
   const failed = copy.error ?? remove.error ?? rushes.error;
 
   return (
-    // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape must close it from anywhere inside
-    <div
-      className="rushes"
-      role="dialog"
-      aria-label="All rushes"
-      data-testid="rushes"
-      onKeyDown={(event) => {
-        if (event.key === "Escape") onClose();
-      }}
-    >
+    <Sheet className="rushes" label="All rushes" onClose={onClose}>
       <div className="rushes-head">
         <label className="seek">
           Find a rush
@@ -109,6 +101,6 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
             : `Nothing matches “${sought.trim()}”. Try fewer words.`}
         </p>
       )}
-    </div>
+    </Sheet>
   );
 }

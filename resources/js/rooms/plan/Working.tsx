@@ -3,6 +3,7 @@ import { useId, useRef, useState, type ReactNode } from "react";
 import { request } from "../../api/client";
 import type { Plan, Units, User } from "../../api/types";
 import { useAccount } from "../../app/boot";
+import { Sheet } from "../../app/Sheet";
 import { figures, read, show, shutter, type Quantity } from "../../units/quantity";
 
 export type WorkingOf = Plan["workings"][number];
@@ -58,20 +59,9 @@ export function Explained({
       arrow={false}
       destroyOnHidden
       content={
-        // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Escape must close it from anywhere inside
-        <div
-          className="working"
-          role="dialog"
-          aria-label={`How ${working.title.toLowerCase()} was reached`}
-          onKeyDown={(event) => {
-            if (event.key === "Escape") close();
-          }}
-        >
+        <Sheet className="working" label={`How ${working.title.toLowerCase()} was reached`} onClose={close}>
           <WorkingSheet working={working} units={units} onAssumed={onAssumed} />
-          <button type="button" className="done" onClick={close}>
-            Done
-          </button>
-        </div>
+        </Sheet>
       }
     >
       <button
