@@ -61,12 +61,7 @@ it('changes the kit from the sentence', function () {
         ->wait(10, 50)
         ->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
     $this->press($window, 'Copy Gannets from the cliff path');
-    $window
-        ->wait(10, 50)
-        ->until(
-            fn (): bool => $this->one($window, '.name input')->getAttribute('value') ===
-                'Copy of Gannets from the cliff path',
-        );
+    $this->named($window, 'Copy of Gannets from the cliff path');
     $this->reads($window, '[data-word=kit]', 'Brackwater D, Lagoon 150–400 f/6.3 at 400 mm');
     $this->one($window, '[data-word=kit]')->click();
     $this->one($window, '[data-editor=kit] input')->sendKeys([Key::CONTROL, 'a']);

@@ -128,6 +128,16 @@ abstract class BrowserTestCase extends TestCase
         self::assertSame($text, $found);
     }
 
+    /** Waits until the rush that is open has this name. */
+    public function named(RemoteWebDriver $window, string $name): void
+    {
+        $asked = 'return document.querySelector(".name input")?.value';
+        $window
+            ->wait(15, 50)
+            ->until(static fn (): bool => $window->executeScript($asked) === $name, "Waited for the rush “{$name}”");
+        self::assertSame($name, $window->executeScript($asked));
+    }
+
     public function text(RemoteWebDriver $window): string
     {
         return str_replace("\u{a0}", ' ', (string) $window->executeScript('return document.body.innerText'));

@@ -211,20 +211,14 @@ it('finds, copies, deletes and brings back rushes', function () {
     $this->planning($window);
     $this->press($window, 'all rushes');
     $this->press($window, 'Copy A new rush');
-    $window
-        ->wait(10, 50)
-        ->until(
-            fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'Copy of A new rush',
-        );
+    $this->named($window, 'Copy of A new rush');
     $this->press($window, 'all rushes');
     $this->one($window, '.rushes input')->sendKeys('copy');
     $window
         ->wait(10, 50)
         ->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
     $this->press($window, 'Delete Copy of A new rush');
-    $window
-        ->wait(10, 50)
-        ->until(fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'A new rush');
+    $this->named($window, 'A new rush');
     $this->see($window, 'Deleted “Copy of A new rush”.');
     $this->press($window, 'all rushes');
     $this->one($window, '.row');
@@ -234,11 +228,7 @@ it('finds, copies, deletes and brings back rushes', function () {
         ->wait(10, 50)
         ->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.row')) === []);
     $this->press($window, 'Bring it back');
-    $window
-        ->wait(10, 50)
-        ->until(
-            fn (): bool => $this->one($window, '.name input')->getAttribute('value') === 'Copy of A new rush',
-        );
+    $this->named($window, 'Copy of A new rush');
 });
 
 it('does not let two tabs overwrite each other unseen', function () {

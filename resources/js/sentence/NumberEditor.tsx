@@ -108,9 +108,13 @@ export function NumberEditor({
             if (event.key === "ArrowUp" || event.key === "ArrowDown") {
               event.preventDefault();
               nudge(event.key === "ArrowUp" ? 1 : -1);
-            } else if (event.key === "Enter" && (typed === null || takeTyped(typed))) {
-              setTyped(null);
-              onDone?.();
+            } else if (event.key === "Enter") {
+              // or the rest of this key press would land on the word that gets the focus back, and open it again
+              event.preventDefault();
+              if (typed === null || takeTyped(typed)) {
+                setTyped(null);
+                onDone?.();
+              }
             }
           }}
         />

@@ -39,7 +39,9 @@ export function SubjectEditor({ telling, onChange, onDone }: Props) {
           placeholder="type to find, Enter takes the first"
           onChange={(event) => setSought(event.target.value)}
           onKeyDown={(event) => {
-            if (event.key === "Enter" && found[0] !== undefined) pick(found[0]);
+            if (event.key !== "Enter" || found[0] === undefined) return;
+            event.preventDefault();
+            pick(found[0]);
           }}
         />
       </label>
