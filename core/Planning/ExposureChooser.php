@@ -65,7 +65,7 @@ final class ExposureChooser implements Chooser
     private function panBlur(Situation $situation, ExposureSearch $search, FrameBlur $blur, float $wantedF, float $streakS): array
     {
         $standard = $situation->rush->standard;
-        $limitMm = $standard->limitMm($situation->kit->body->sensor);
+        $limitMm = $situation->limitMm($standard);
         $found = null;
         foreach ($search->fNumbers as $fNumber) {
             if ($fNumber >= $wantedF) {
@@ -100,7 +100,7 @@ final class ExposureChooser implements Chooser
 
     private function shutterReason(Situation $situation, FrameBlur $blur, Settings $settings, ?float $streakS): Reason
     {
-        $limitMm = $settings->standard->limitMm($situation->kit->body->sensor);
+        $limitMm = $situation->limitMm($settings->standard);
         $floorS = $situation->assumptions->value($situation->floorName());
         $numbers = [
             'required_shutter_s' => $settings->requiredShutterS, 'blur_rate_mm_s' => $blur->rateMmS(),
@@ -151,7 +151,7 @@ final class ExposureChooser implements Chooser
                     $situation->units->length($situation->rush->subject->depthSpreadM), $situation->units->length($blur->groupFocusM()),
                     $settings->fNumber, Units::blur($blur->groupMm($settings->fNumber)), $wantedF, Units::blur($group),
                 ),
-                $settings->exactIso <= $situation->assumptions->value('camera.base_iso') * ExposureSearch::SIXTH && $lag < $settings->standard->limitMm($situation->kit->body->sensor) / 2 => sprintf(
+                $settings->exactIso <= $situation->assumptions->value('camera.base_iso') * ExposureSearch::SIXTH && $lag < $situation->limitMm($settings->standard) / 2 => sprintf(
                     'Stopped down because f/%s would be too bright at the fastest shutter and the lowest ISO.', $wantedF,
                 ),
                 default => sprintf('Stopped down because at f/%s the focus lag alone would blur %s.', $wantedF, Units::blur($lag)),

@@ -38,7 +38,7 @@ final readonly class ExposureSearch
      */
     public function best(SharpnessStandard $standard, float $fromF): ?Exposed
     {
-        $limitMm = $standard->limitMm($this->situation->kit->body->sensor);
+        $limitMm = $this->situation->limitMm($standard);
         [$best, $leastIso, $tooBright] = [null, INF, null];
         foreach ($this->fNumbers as $fNumber) {
             $requiredS = $fNumber < $fromF ? null : $this->blur->requiredShutterS($fNumber, $limitMm);
@@ -71,7 +71,7 @@ final readonly class ExposureSearch
             }
         }
         $rate = $this->blur->rateMmS();
-        $limitMm = $standard->limitMm($this->situation->kit->body->sensor);
+        $limitMm = $this->situation->limitMm($standard);
 
         return $this->at($chosen, $rate > 0 ? $limitMm / $rate : INF, $standard, null);
     }

@@ -97,7 +97,7 @@ final readonly class FrameBlur
     public function budget(float $fNumber, float $shutterS, SharpnessStandard $standard): BlurBudget
     {
         return new BlurBudget(
-            limitMm: $standard->limitMm($this->situation->kit->body->sensor),
+            limitMm: $this->situation->limitMm($standard),
             motionMm: MotionBlur::ofSubjectMm($this->situation->magnification, $this->situation->residual->totalMps(), $shutterS),
             shakeMm: MotionBlur::ofShakeMm($this->situation->optic->focalMm, $this->shakeRadS, $shutterS),
             defocusMm: hypot($this->lagMm($fNumber), $this->groupMm($fNumber)),

@@ -80,7 +80,7 @@ final class GiveWay
     /** The body may simply have no shutter as fast as the motion asks for. */
     private function tellShortestShutter(Exposed $found): void
     {
-        $limitMm = $found->standard->limitMm($this->situation->kit->body->sensor);
+        $limitMm = $this->situation->limitMm($found->standard);
         if ($found->requiredS !== null && $found->shutterS > $found->requiredS * 1.01 && $found->shutterS <= $this->search->shortestS * 1.001) {
             $this->concessions[] = new Concession(
                 'limit', sprintf('%s of blur instead of %s', Units::blur($this->total($found)), Units::blur($limitMm)),
@@ -92,8 +92,8 @@ final class GiveWay
 
     private function depthLost(Exposed $found): Concession
     {
-        $over = $this->blur->fixedMm($found->fNumber) - $found->standard->limitMm($this->situation->kit->body->sensor);
-        $depth = $this->situation->optic->depthOfField($found->fNumber, $this->situation->rush->workM, $found->standard->limitMm($this->situation->kit->body->sensor));
+        $over = $this->blur->fixedMm($found->fNumber) - $this->situation->limitMm($found->standard);
+        $depth = $this->situation->optic->depthOfField($found->fNumber, $this->situation->rush->workM, $this->situation->limitMm($found->standard));
 
         return new Concession(
             'depth', sprintf('only %s of depth is sharp', $this->situation->units->length($depth->depthM())),
@@ -161,7 +161,7 @@ final class GiveWay
         $this->concessions[] = new Concession(
             'shutter', sprintf('%s instead of %s', Units::shutter($given->shutterS), Units::shutter($found->shutterS)),
             sprintf('Custom goes down to %s for this.', Units::shutter($floorS)),
-            log($found->iso / $given->iso, 2), max(0.0, $this->total($given) - $found->standard->limitMm($this->situation->kit->body->sensor)),
+            log($found->iso / $given->iso, 2), max(0.0, $this->total($given) - $this->situation->limitMm($found->standard)),
         );
 
         return $given;

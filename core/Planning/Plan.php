@@ -31,7 +31,7 @@ final readonly class Plan
             $frameBlur,
             $frameBlur->budget($settings->fNumber, $settings->shutterS, $settings->standard),
             $situation->optic->depthOfField(
-                $settings->fNumber, $situation->rush->workM, $settings->standard->limitMm($situation->kit->body->sensor),
+                $settings->fNumber, $situation->rush->workM, $situation->limitMm($settings->standard),
             ),
         );
     }

@@ -15,7 +15,7 @@ final class PlanDocument
     /** @return array<string, mixed> */
     public static function of(Plan $plan): array
     {
-        $workings = new Workings($plan);
+        $workings = (new Workings($plan))->all();
 
         return [
             'format' => 'plan/1',
@@ -25,8 +25,8 @@ final class PlanDocument
             'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray(), [...$plan->draft->reasons, self::focalReason($plan)]),
             'concessions' => array_map(static fn (Concession $concession): array => $concession->toArray(), $plan->draft->concessions),
             'cautions' => Cautions::for($plan->situation->rush),
-            'assumptions' => self::assumptions($plan->situation->assumptions, $workings->assumptionNames()),
-            'workings' => array_map(static fn (Working $working): array => $working->toArray(), $workings->all()),
+            'assumptions' => self::assumptions($plan->situation->assumptions, Workings::assumptionNames($workings)),
+            'workings' => array_map(static fn (Working $working): array => $working->toArray(), $workings),
         ];
     }
 

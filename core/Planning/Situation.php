@@ -9,6 +9,7 @@ use RushHold\Faults\SubjectInsideClosestFocus;
 use RushHold\Kit\Kit;
 use RushHold\Motion\Pattern;
 use RushHold\Motion\ResidualSpeed;
+use RushHold\Optics\SharpnessStandard;
 use RushHold\Optics\ThinLens;
 use RushHold\Rush\Family;
 use RushHold\Rush\Limbs;
@@ -55,8 +56,14 @@ final readonly class Situation
     public function halfDepthM(float $fNumber): float
     {
         return $this->optic
-            ->depthOfField($fNumber, $this->rush->workM, $this->rush->standard->limitMm($this->kit->body->sensor))
+            ->depthOfField($fNumber, $this->rush->workM, $this->limitMm($this->rush->standard))
             ->nearSideM($this->rush->workM);
+    }
+
+    /** The largest blur that a standard allows on this body's sensor, in mm. */
+    public function limitMm(SharpnessStandard $standard): float
+    {
+        return $standard->limitMm($this->kit->body->sensor);
     }
 
     /** The custom's slowest shutter for this activity: its assumption's name. */

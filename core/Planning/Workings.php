@@ -22,10 +22,13 @@ final readonly class Workings
         return [...$this->blur(), ...$this->settings(), ...$this->focus(), ...$this->frame()];
     }
 
-    /** @return list<string> names of the assumptions these figures rest on */
-    public function assumptionNames(): array
+    /**
+     * @param  list<Working>  $workings
+     * @return list<string> names of the assumptions they rest on
+     */
+    public static function assumptionNames(array $workings): array
     {
-        $names = array_map(static fn (Working $working): array => array_column($working->inputs, 'assumption'), $this->all());
+        $names = array_map(static fn (Working $working): array => array_column($working->inputs, 'assumption'), $workings);
 
         return array_values(array_unique(array_filter(array_merge(...$names), is_string(...))));
     }
