@@ -84,7 +84,7 @@ final class Assumptions
     /** @return array<string, Assumption> */
     public static function all(): array
     {
-        return self::$all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs()], null, 'name');
+        return self::$all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs(), ...self::aim(), ...self::areas(), ...self::clutter(), ...self::tracking(), ...self::hand()], null, 'name');
     }
 
     /** @return list<Assumption> */
@@ -150,6 +150,131 @@ final class Assumptions
             new Assumption('floor.flight_panned', 1 / 2000, 1 / 8000, 1, 's', $floor.'flight when you pan with it', 'custom among practitioners'),
             new Assumption('floor.flight', 1 / 4000, 1 / 16000, 1, 's', $floor.'flight when you do not pan', 'custom among practitioners'),
             new Assumption('pan.streak', 0.02, 0.002, 0.5, '', 'Streak of the background, as a share of the frame\'s width, that reads as speed', 'assumed'),
+        ];
+    }
+
+    /** @return list<Assumption> */
+    private static function aim(): array
+    {
+        $hold = 'How far your aim wanders at rest, one sigma, ';
+        $late = 'How late your aim is behind a crossing subject, ';
+
+        return [
+            new Assumption('aim.handheld', 0.0025, 0, 0.05, 'rad', $hold.'hand-held', 'assumed'),
+            new Assumption('aim.braced', 0.0014, 0, 0.05, 'rad', $hold.'braced or lying', 'assumed'),
+            new Assumption('aim.monopod', 0.0012, 0, 0.05, 'rad', $hold.'on a monopod', 'assumed'),
+            new Assumption('aim.gimbal', 0.0008, 0, 0.05, 'rad', $hold.'on a gimbal', 'assumed'),
+            new Assumption('aim.locked', 0.0004, 0, 0.05, 'rad', $hold.'on a locked tripod', 'assumed'),
+            new Assumption('aim.late.new', 0.055, 0, 0.5, 's', $late.'not yet practised', 'assumed'),
+            new Assumption('aim.late.settled', 0.030, 0, 0.5, 's', $late.'fairly practised', 'assumed'),
+            new Assumption('aim.late.expert', 0.016, 0, 0.5, 's', $late.'very practised', 'assumed'),
+            new Assumption('aim.late.unpanned', 0.10, 0, 1, 's', $late.'when you do not pan', 'assumed'),
+            new Assumption('aim.upwards', 0.35, 0, 1, '', 'Share of that lateness which goes up and down', 'assumed'),
+            new Assumption('aim.grounded', 0.25, 0, 1, '', 'Share of its jinks that go up and down for what cannot fly', 'assumed'),
+            new Assumption('aim.fidget', 0.05, 0, 1, 's', 'How much of a sitting subject\'s speed turns into nods and steps aside before you follow', 'assumed'),
+            new Assumption('aim.entry', 0.16, 0, 0.5, '', 'How far beside the place you expect it, it comes in, as a share of the frame', 'assumed'),
+            new Assumption('person.reaction', 0.25, 0.05, 1, 's', 'From seeing to pressing', 'assumed'),
+            new Assumption('aim.recover.new', 0.35, 0, 3, 's', 'How long your aim stays off when it slips, not yet practised', 'assumed'),
+            new Assumption('aim.recover.settled', 0.20, 0, 3, 's', 'How long your aim stays off when it slips, fairly practised', 'assumed'),
+            new Assumption('aim.recover.expert', 0.12, 0, 3, 's', 'How long your aim stays off when it slips, very practised', 'assumed'),
+        ];
+    }
+
+    /** @return list<Assumption> */
+    private static function areas(): array
+    {
+        $sizes = [
+            'spot' => [0.012, 0.018, 'a pinpoint'], 'single-point' => [0.03, 0.045, 'one point'], 'point-plus' => [0.075, 0.11, 'a point with helpers'],
+            'zone-small' => [0.16, 0.22, 'a small zone'], 'zone-wide' => [0.50, 0.20, 'a long zone'], 'zone-tall' => [0.17, 0.62, 'a tall zone'],
+            'zone-large' => [0.42, 0.50, 'a large zone'], 'whole-frame' => [1.0, 1.0, 'the whole frame'], 'lock-on' => [1.0, 1.0, 'what lock-on follows in'],
+        ];
+        $all = [];
+        foreach ($sizes as $id => [$width, $height, $words]) {
+            $all[] = new Assumption("area.{$id}.width", $width, 0.002, 1, '', "Width of {$words}, as a share of the frame", 'assumed: your body\'s manual shows its own');
+            $all[] = new Assumption("area.{$id}.height", $height, 0.002, 1, '', "Height of {$words}, as a share of the frame", 'assumed: your body\'s manual shows its own');
+        }
+
+        return [
+            ...$all,
+            new Assumption('area.reflex.width', 0.55, 0.05, 1, '', 'Width of the field that a reflex body\'s points cover', 'assumed'),
+            new Assumption('area.reflex.height', 0.45, 0.05, 1, '', 'Height of the field that a reflex body\'s points cover', 'assumed'),
+            new Assumption('area.reflex.dim_f', 8, 2, 64, '', 'f-number from which a reflex body loses its outer points', 'assumed'),
+            new Assumption('area.start.new', 0.72, 0, 1, '', 'How often you start lock-on on the right thing, not yet practised', 'assumed'),
+            new Assumption('area.start.settled', 0.90, 0, 1, '', 'How often you start lock-on on the right thing, fairly practised', 'assumed'),
+            new Assumption('area.start.expert', 0.96, 0, 1, '', 'How often you start lock-on on the right thing, very practised', 'assumed'),
+        ];
+    }
+
+    /**
+     * Hazards: how readily something else takes the focus. Each is a mean count of wrong things; the chance of none is exp(−sum).
+     *
+     * @return list<Assumption>
+     */
+    private static function clutter(): array
+    {
+        $front = 'Wrong things in front for an area as large as the frame, ';
+        $behind = 'Wrong things behind for an area as large as the frame, ';
+        $pass = 'Others passing through an area as large as the frame, ';
+
+        return [
+            new Assumption('clutter.front.sparse', 0.8, 0, 20, '', $front.'sparse', 'assumed'),
+            new Assumption('clutter.front.dense', 4.0, 0, 20, '', $front.'dense', 'assumed'),
+            new Assumption('clutter.behind.moderate', 0.6, 0, 20, '', $behind.'some shapes', 'assumed'),
+            new Assumption('clutter.behind.busy', 1.8, 0, 20, '', $behind.'busy', 'assumed'),
+            new Assumption('clutter.pass.occasional', 0.8, 0, 20, '', $pass.'now and then', 'assumed'),
+            new Assumption('clutter.pass.frequent', 2.6, 0, 20, '', $pass.'all the time', 'assumed'),
+            new Assumption('clutter.gap', 20, 0.1, 1000, 'm', 'Gap behind the subject at which a background counts three quarters', 'assumed'),
+            new Assumption('clutter.similar', 1.6, 1, 10, '', 'How much more a background counts that has the subject\'s tone', 'assumed'),
+            new Assumption('clutter.foliage', 0.8, 0, 20, '', 'Wrong things when leaves move, for lock-on', 'assumed'),
+            new Assumption('clutter.self', 0.5, 0, 5, '', 'Wing tip, ear or twig of its own that takes the focus at shallow depth', 'assumed'),
+            new Assumption('clutter.group', 0.3, 0, 5, '', 'Each other one of its kind beside it, for an area as large as the frame', 'assumed'),
+            new Assumption('clutter.unseen', 0.9, 0, 5, '', 'Missing whoever leads or comes in, for an area without size', 'assumed'),
+            new Assumption('clutter.plain', 0.35, 0, 5, '', 'Finding nothing on a plain subject, for an area without size', 'assumed'),
+            new Assumption('clutter.pinpoint', 0.3, 0, 5, '', 'A pinpoint on something that moves finding nothing to hold on', 'assumed'),
+            new Assumption('clutter.no_eye', 0.06, 0, 5, '', 'Focus on the body instead of the eye where the area finds no eyes', 'assumed'),
+            new Assumption('clutter.tiny', 0.35, 0, 5, '', 'An automatic area passing over a subject too small to stand out', 'assumed'),
+            new Assumption('detection.least', 0.03, 0.001, 0.5, '', 'Smallest share of the frame\'s width at which detection still finds it half the time', 'assumed'),
+            new Assumption('detection.eye_least', 0.010, 0.0005, 0.2, '', 'Smallest share of the frame\'s width the head may have for eye detection', 'assumed'),
+        ];
+    }
+
+    /** @return list<Assumption> */
+    private static function tracking(): array
+    {
+        $speeding = 'How fast it may change speed, as a share of its speed each second, when it ';
+
+        return [
+            new Assumption('obstacle.place', 0.8, 0.01, 0.99, '', 'Where obstacles stand when the rush does not say, as a share of the distance', 'assumed'),
+            new Assumption('obstacle.margin', 1.2, 1, 5, '', 'Waiting kept in hand over the longest time hidden', 'assumed'),
+            new Assumption('obstacle.pass_speed', 3, 0.1, 50, 'm/s', 'How fast others cross the view of a subject that keeps its place', 'assumed'),
+            new Assumption('obstacle.frequent', 1.6, 1, 5, '', 'How much longer it is hidden when one who passes is followed by the next', 'assumed'),
+            new Assumption('pace.horizon', 0.25, 0.02, 2, 's', 'How far ahead the camera predicts', 'assumed'),
+            new Assumption('pace.accelerating', 0.15, 0, 5, '/s', $speeding.'speeds up or slows', 'assumed'),
+            new Assumption('pace.stop-start', 0.4, 0, 5, '/s', $speeding.'stops and starts', 'assumed'),
+            new Assumption('pace.sudden', 0.3, 0, 5, '/s', $speeding.'bursts into view', 'assumed'),
+            new Assumption('pace.erratic', 0.5, 0, 5, '/s', $speeding.'jinks', 'assumed'),
+            new Assumption('hold.switching', 0.1, 0, 2, 's', 'Longest waiting that still lets you take whoever comes', 'assumed'),
+            new Assumption('frame.fill', 0.9, 0.3, 1, '', 'Share of the frame that subject and wander together may fill', 'assumed'),
+            new Assumption('frame.room', 0.12, 0, 0.4, '', 'How far off the centre a subject goes that has a side to move into, as a share of the frame', 'assumed'),
+            new Assumption('drive.still_fps', 5, 0.5, 240, '/s', 'Frames a second that are enough for what sits', 'assumed'),
+        ];
+    }
+
+    /** @return list<Assumption> */
+    private static function hand(): array
+    {
+        return [
+            new Assumption('af.acquire', 0.25, 0, 5, 's', 'Time for autofocus to get hold of it', 'averaged over repeated trials, yours may differ'),
+            new Assumption('af.recover', 2.2, 0.05, 20, 's', 'Time for autofocus to come back from a wrong grab', 'averaged over repeated trials, yours may differ'),
+            new Assumption('hand.acquire', 0.55, 0, 5, 's', 'Time for your hand to focus', 'averaged over repeated trials, yours may differ'),
+            new Assumption('hand.correct', 0.4, 0, 5, 's', 'Time for your hand to correct', 'averaged over repeated trials, yours may differ'),
+            new Assumption('hand.hit_least', 0.4, 0, 1, '', 'How often a first try by hand hits, without practice', 'assumed'),
+            new Assumption('hand.hit_most', 0.9, 0, 1, '', 'How often a first try by hand hits, with full practice', 'assumed'),
+            new Assumption('hand.able', 0.6, 0, 1, '', 'Skill by hand from which the numbers may choose manual focus', 'assumed'),
+            new Assumption('hand.margin', 0.15, 0, 1, '', 'How much better the hand must be before it is chosen over autofocus', 'assumed'),
+            new Assumption('hand.sweep', 1.0, 0.1, 10, 's', 'Time of one sweep of the ring from the nearest to the farthest it may be', 'assumed'),
+            new Assumption('hand.window', 1.0, 0.1, 30, 's', 'How long the moment lasts that you follow by hand', 'assumed'),
+            new Assumption('camera.shutter_lag', 0.05, 0, 0.5, 's', 'From pressing to the first frame', 'assumed'),
         ];
     }
 }

@@ -14,7 +14,7 @@ enum Units: string
     case Imperial = 'imperial';
 
     /** A length or distance, to three figures: "36 cm", "18.1 m", "59.4 ft". */
-    public function length(float $metres): string
+    public function length(float $metres, int $figures = 3): string
     {
         if (is_infinite($metres)) {
             return 'infinity';
@@ -22,13 +22,13 @@ enum Units: string
         if ($this === self::Imperial) {
             $feet = $metres / 0.3048;
 
-            return abs($feet) < 3 ? self::figures($feet * 12).' in' : self::figures($feet).' ft';
+            return abs($feet) < 3 ? self::figures($feet * 12, $figures).' in' : self::figures($feet, $figures).' ft';
         }
 
         return match (true) {
-            abs($metres) < 0.01 => self::figures($metres * 1000).' mm',
-            abs($metres) < 1 => self::figures($metres * 100).' cm',
-            default => self::figures($metres).' m',
+            abs($metres) < 0.01 => self::figures($metres * 1000, $figures).' mm',
+            abs($metres) < 1 => self::figures($metres * 100, $figures).' cm',
+            default => self::figures($metres, $figures).' m',
         };
     }
 

@@ -62,13 +62,14 @@ final class Kit extends Model
     /**
      * The kit as kit/1.
      *
-     * @param  ?float  $focalMm  where the zoom is set; kept inside what the lens reaches, null for its own marking
+     * @param  ?float  $focalMm  where the person has set the zoom, kept inside what the lens reaches; null leaves it to the plan
      */
     public function document(?float $focalMm = null): \stdClass
     {
         $lens = clone $this->lens->document;
         if ($focalMm !== null && isset($lens->focal_min_mm, $lens->focal_max_mm)) {
-            $lens->focal_mm = max($lens->focal_min_mm, min($lens->focal_max_mm, $focalMm));
+            // a zoom that has been set offers the plan no other focal length
+            $lens->focal_mm = $lens->focal_min_mm = $lens->focal_max_mm = max($lens->focal_min_mm, min($lens->focal_max_mm, $focalMm));
         }
 
         return (object) ['format' => 'kit/1', 'body' => $this->body->document, 'lens' => $lens, 'converter' => $this->converter?->document->factor ?? 1];

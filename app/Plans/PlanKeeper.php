@@ -11,6 +11,7 @@ use App\Problems\Problem;
 use RushHold\Document\DocumentChecker;
 use RushHold\Faults\Fault;
 use RushHold\Kit\Kit;
+use RushHold\Planning\Plan as PlanOfCraft;
 use RushHold\Planning\PlanDocument;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Rush as RushOfCraft;
@@ -19,7 +20,7 @@ use RushHold\Rush\Rush as RushOfCraft;
 final readonly class PlanKeeper
 {
     /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
-    private const PLANNER = 1;
+    private const PLANNER = 2;
 
     public function __construct(private Planner $planner, private DocumentChecker $checker) {}
 
@@ -45,16 +46,26 @@ final readonly class PlanKeeper
     public function reckon(\stdClass $rush, \stdClass $kit, User $user): array
     {
         try {
-            $plan = $this->planner->plan(
-                RushOfCraft::fromArray($this->checker->check($rush, 'rush', 'rush')),
-                Kit::fromArray($this->checker->check($kit, 'kit', 'kit')),
-                $user->assumed(),
-                $user->units(),
-            );
+            $plan = $this->plan($rush, $kit, $user);
         } catch (Fault $fault) {
             return [null, Problem::ofFaults([$fault])->toArray()];
         }
 
-        return [PlanDocument::of($plan), null];
+        return [PlanDocument::of($plan, $this->planner->tips($plan)), null];
+    }
+
+    /**
+     * The plan itself, with the figures and units of this person.
+     *
+     * @throws Fault when the documents or the kit do not allow one
+     */
+    public function plan(\stdClass $rush, \stdClass $kit, User $user): PlanOfCraft
+    {
+        return $this->planner->plan(
+            RushOfCraft::fromArray($this->checker->check($rush, 'rush', 'rush')),
+            Kit::fromArray($this->checker->check($kit, 'kit', 'kit')),
+            $user->assumed(),
+            $user->units(),
+        );
     }
 }

@@ -41,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by('address '.mb_strtolower($request->string('email')->value()).' '.$request->ip()),
         ]);
         RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(6)->by($who($request)));
+        RateLimiter::for('search', static fn (Request $request): Limit => Limit::perMinute(240)->by($who($request)));
         RateLimiter::for('new', static fn (Request $request): Limit => Limit::perMinute(60)->by($who($request)));
     }
 }

@@ -101,6 +101,12 @@ final readonly class Reader
         return $found;
     }
 
+    /** Whether an optional field is there. */
+    public function has(string $name): bool
+    {
+        return ($this->fields[$name] ?? null) !== null;
+    }
+
     /** @return list<string> the names of the fields there are */
     public function names(): array
     {

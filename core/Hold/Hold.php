@@ -4,20 +4,39 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
+use RushHold\Kit\AfArea;
+use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 
-/** The camera set-up that answers a rush ("hold/1"). A field that nothing has chosen yet is null, never a made-up value. */
+/** The camera set-up that answers a rush ("hold/1"). A dial that the body lacks is null, never a made-up value. */
 final readonly class Hold
 {
-    /** @param  float  $focalMm as marked on the lens, before any converter */
+    /**
+     * @param  ?int  $hold  level of the body's own dial, 0 upwards
+     * @param  ?int  $pace  0 to 2
+     * @param  ?array{float, ?float}  $limiterM  range of the limiter in metres, null at infinity; null when the lens has no limiter
+     * @param  float  $focalMm  as marked on the lens, before any converter
+     */
     public function __construct(
         public FocusMode $focusMode,
         public ?ManualTechnique $manualTechnique,
+        public AfArea $area,
+        public Place $place,
+        public Detection $detection,
+        public bool $eye,
+        public ?int $hold,
+        public ?int $pace,
+        public ?Pick $pick,
+        public Aim $aim,
+        public float $fps,
+        public Burst $burst,
         public StabiliserUse $stabiliser,
+        public ?array $limiterM,
         public float $focalMm,
         public float $shutterS,
         public float $fNumber,
         public int $iso,
+        public Scheme $scheme,
     ) {}
 
     /** @return array<string, mixed> a hold/1 document */
@@ -27,18 +46,18 @@ final readonly class Hold
             'format' => 'hold/1',
             'focus_mode' => $this->focusMode->value,
             'manual_technique' => $this->manualTechnique?->value,
-            'area' => null,
-            'detection' => null,
-            'tuning' => null,
-            'aim' => null,
-            'drive' => null,
+            'area' => ['pattern' => $this->area->value, 'place' => $this->place->toArray()],
+            'detection' => ['subject' => $this->detection->value, 'eye' => $this->eye],
+            'tuning' => ['hold' => $this->hold, 'pace' => $this->pace, 'pick' => $this->pick?->value],
+            'aim' => $this->aim->value,
+            'drive' => ['fps' => $this->fps, 'burst' => $this->burst->value],
             'stabiliser' => $this->stabiliser->value,
-            'limiter_m' => null,
+            'limiter_m' => $this->limiterM,
             'focal_mm' => $this->focalMm,
             'shutter_s' => $this->shutterS,
             'f_number' => $this->fNumber,
             'iso' => $this->iso,
-            'scheme' => null,
+            'scheme' => $this->scheme->value,
         ];
     }
 }

@@ -33,4 +33,45 @@ enum AfArea: string
 
     /** Starts where it is put, then follows that pattern of colour and shape. */
     case LockOn = 'lock-on';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Spot => 'pinpoint',
+            self::SinglePoint => 'one point',
+            self::PointPlus => 'point with helpers',
+            self::ZoneSmall => 'small zone',
+            self::ZoneWide => 'long zone',
+            self::ZoneTall => 'tall zone',
+            self::ZoneLarge => 'large zone',
+            self::WholeFrame => 'whole frame',
+            self::LockOn => 'lock-on',
+        };
+    }
+
+    /** A box in which the camera itself picks. */
+    public function isZone(): bool
+    {
+        return in_array($this, [self::ZoneSmall, self::ZoneWide, self::ZoneTall, self::ZoneLarge], true);
+    }
+
+    /** A point that goes where it is put and nowhere else. */
+    public function isPoint(): bool
+    {
+        return in_array($this, [self::Spot, self::SinglePoint, self::PointPlus], true);
+    }
+
+    /** Rank by how much of the frame it may take focus from; 0 is the smallest. What follows anywhere ranks with the whole frame. */
+    public function reach(): int
+    {
+        return match ($this) {
+            self::Spot => 0,
+            self::SinglePoint => 1,
+            self::PointPlus => 2,
+            self::ZoneSmall => 3,
+            self::ZoneWide, self::ZoneTall => 4,
+            self::ZoneLarge => 5,
+            self::WholeFrame, self::LockOn => 6,
+        };
+    }
 }

@@ -62,4 +62,22 @@ final readonly class Body
     {
         return in_array($mode, $this->modes, true);
     }
+
+    /** Whether its detection knows this kind of subject. */
+    public function detects(Detection $kind): bool
+    {
+        return $kind !== Detection::None && in_array($kind, $this->detects, true);
+    }
+
+    /** Whether eye detection works in this area. */
+    public function findsEyesIn(AfArea $area): bool
+    {
+        return in_array($area, $this->eyeDetectionAreas, true);
+    }
+
+    /** Whether it is a reflex body, whose points sit near the centre. */
+    public function isReflex(): bool
+    {
+        return $this->afSensor !== AfSensor::OnImage;
+    }
 }

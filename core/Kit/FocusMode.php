@@ -21,4 +21,19 @@ enum FocusMode: string
 
     /** Locks once, then the ring fine-tunes. */
     case SingleWithOverride = 'single-with-override';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Manual => 'by hand',
+            self::SingleWithOverride => 'single with the ring',
+            default => $this->value,
+        };
+    }
+
+    /** Whether it goes on focusing while the subject moves. */
+    public function follows(): bool
+    {
+        return $this === self::Continuous || $this === self::AutoSwitch;
+    }
 }

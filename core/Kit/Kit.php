@@ -29,6 +29,12 @@ final readonly class Kit
         );
     }
 
+    /** The same kit with the zoom set to this focal length, in mm as marked on the lens. */
+    public function at(float $focalMm): self
+    {
+        return new self($this->body, $this->lens->at($focalMm), $this->converter);
+    }
+
     /** Focal length in mm with the converter: f ← k·f. */
     public function focalMm(): float
     {

@@ -45,6 +45,14 @@ final readonly class Lens
         );
     }
 
+    /** The same lens set to another focal length of its zoom, in mm. */
+    public function at(float $focalMm): self
+    {
+        return new self(
+            $focalMm, $this->focalMinMm, $this->focalMaxMm, $this->widestF, $this->closestM, $this->stabiliserStops, $this->limiterM, $this->zoom,
+        );
+    }
+
     /** @return list<array{float, ?float}> */
     private static function limiter(Reader $lens): array
     {

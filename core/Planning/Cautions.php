@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Motion\Support;
 use RushHold\Rush\Family;
 use RushHold\Rush\LightDirection;
-use RushHold\Rush\Rush;
 
 /** What the rush involves beyond sharpness, in plain words. Local law and licensed practice come first. */
 final class Cautions
 {
     /** @return list<string> */
-    public static function for(Rush $rush): array
+    public static function for(Situation $situation): array
     {
+        $rush = $situation->rush;
         $kind = $rush->subject->kind->value;
         $byFamily = match ($rush->kind()->family) {
             Family::Bird => ['Keep the distance the law and the reserve ask for: no approach, playback or bait. If it changes what it does because of you, you are too close.'],
@@ -29,6 +30,13 @@ final class Cautions
         }
         if ($rush->lightDirection === LightDirection::Back) {
             $byFamily[] = 'The light is behind it: never point a long lens or an optical finder at or near the sun.';
+        }
+
+        if (in_array($kind, ['aircraft', 'motorbike', 'car'], true)) {
+            $byFamily[] = 'Stand where it cannot reach you when it leaves its line; runways and tracks stay empty of photographers.';
+        }
+        if ($situation->kit->focalMm() >= 400 && $rush->photographer->support === Support::Handheld) {
+            $byFamily[] = 'A long lens is heavy: set it down between passes, and mind your footing and the tide while you look through it.';
         }
 
         return $byFamily;

@@ -7,6 +7,6 @@ namespace RushHold\Planning;
 /** Decides one field of the hold, or a few that cannot be decided apart, from the situation and what is already chosen. */
 interface Chooser
 {
-    /** The draft with this chooser's fields, their reasons and any concessions added. */
-    public function choose(Situation $situation, Draft $draft): Draft;
+    /** Writes its fields into the draft, with their reasons and any concessions. */
+    public function choose(Situation $situation, Draft $draft): void;
 }

@@ -4,45 +4,97 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Hold\Aim;
+use RushHold\Hold\Burst;
+use RushHold\Hold\Hold;
 use RushHold\Hold\ManualTechnique;
+use RushHold\Hold\Pick;
+use RushHold\Hold\Place;
+use RushHold\Hold\Scheme;
 use RushHold\Hold\StabiliserUse;
+use RushHold\Kit\AfArea;
+use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 
-/** A hold in the making: what has been chosen so far, and why. */
-final readonly class Draft
+/** A hold in the making: each chooser writes its own fields and says why. */
+final class Draft
 {
-    /**
-     * @param  list<Reason>  $reasons
-     * @param  list<Concession>  $concessions
-     */
-    public function __construct(
-        public ?FocusMode $focusMode = null,
-        public ?ManualTechnique $technique = null,
-        public ?StabiliserUse $stabiliser = null,
-        public ?Settings $settings = null,
-        public array $reasons = [],
-        public array $concessions = [],
-    ) {}
+    public ?FocusMode $focusMode = null;
 
-    public function withFocus(FocusMode $mode, ?ManualTechnique $technique, Reason ...$reasons): self
+    public ?ManualTechnique $technique = null;
+
+    public ?AfArea $area = null;
+
+    /** @var list<AreaScore> best first */
+    public array $areaScores = [];
+
+    public ?Place $place = null;
+
+    public Detection $detection = Detection::None;
+
+    public bool $eye = false;
+
+    public ?int $holdLevel = null;
+
+    public ?int $pace = null;
+
+    public ?Pick $pick = null;
+
+    public ?Aim $aim = null;
+
+    public ?float $fps = null;
+
+    public ?Burst $burst = null;
+
+    public StabiliserUse $stabiliser = StabiliserUse::Off;
+
+    /** @var ?array{float, ?float} */
+    public ?array $limiterM = null;
+
+    public ?Settings $settings = null;
+
+    public ?Scheme $scheme = null;
+
+    public ?HandWork $hand = null;
+
+    /** @var list<Reason> */
+    public array $reasons = [];
+
+    /** @var list<Concession> */
+    public array $concessions = [];
+
+    /**
+     * @param  string|\Closure(): string  $why
+     * @param  array<string, float|string|null>  $numbers
+     */
+    public function because(string $field, string|\Closure $why, array $numbers = [], ?string $school = null): void
     {
-        return new self($mode, $technique, $this->stabiliser, $this->settings, [...$this->reasons, ...array_values($reasons)], $this->concessions);
+        $this->reasons[] = new Reason($field, $why, $numbers, $school);
     }
 
-    public function withStabiliser(StabiliserUse $use, Reason $reason): self
+    /** The score of the area chosen. */
+    public function areaScore(): AreaScore
     {
-        return new self($this->focusMode, $this->technique, $use, $this->settings, [...$this->reasons, $reason], $this->concessions);
+        foreach ($this->areaScores as $score) {
+            if ($score->area === $this->area) {
+                return $score;
+            }
+        }
+        throw new \LogicException('No area has been chosen yet.');
     }
 
-    /**
-     * @param  list<Reason>  $reasons
-     * @param  list<Concession>  $concessions
-     */
-    public function withSettings(Settings $settings, array $reasons, array $concessions): self
+    /** @throws \LogicException when a chooser has left a field open */
+    public function hold(float $focalMm): Hold
     {
-        return new self(
-            $this->focusMode, $this->technique, $this->stabiliser, $settings,
-            [...$this->reasons, ...$reasons], [...$this->concessions, ...$concessions],
+        if ($this->focusMode === null || $this->area === null || $this->place === null || $this->aim === null || $this->fps === null
+            || $this->burst === null || $this->settings === null || $this->scheme === null) {
+            throw new \LogicException('A plan needs every field of the hold chosen.');
+        }
+
+        return new Hold(
+            $this->focusMode, $this->technique, $this->area, $this->place, $this->detection, $this->eye,
+            $this->holdLevel, $this->pace, $this->pick, $this->aim, $this->fps, $this->burst, $this->stabiliser, $this->limiterM,
+            $focalMm, $this->settings->shutterS, $this->settings->fNumber, $this->settings->iso, $this->scheme,
         );
     }
 }

@@ -11,7 +11,7 @@ use RushHold\Units;
 /** Shutter, aperture and ISO, which cannot be decided apart: the least ISO that keeps all blur within the standard. */
 final class ExposureChooser implements Chooser
 {
-    public function choose(Situation $situation, Draft $draft): Draft
+    public function choose(Situation $situation, Draft $draft): void
     {
         $blur = FrameBlur::of($situation, $draft);
         $search = new ExposureSearch($situation, $blur);
@@ -25,11 +25,11 @@ final class ExposureChooser implements Chooser
             $found->requiredS, $found->iso, $shortfall,
         );
 
-        return $draft->withSettings($settings, [
-            $this->shutterReason($situation, $blur, $settings, $streakS),
-            $this->apertureReason($situation, $blur, $settings, $wantedF, $apertureWhy, $school),
-            $this->isoReason($situation, $settings, $search),
-        ], $concessions);
+        $draft->settings = $settings;
+        $draft->concessions = [...$draft->concessions, ...$concessions];
+        $draft->reasons[] = $this->shutterReason($situation, $blur, $settings, $streakS);
+        $draft->reasons[] = $this->apertureReason($situation, $blur, $settings, $wantedF, $apertureWhy, $school);
+        $draft->reasons[] = $this->isoReason($situation, $settings, $search);
     }
 
     /** @return array{float, string, ?string} f-number to start from, why, and the school */
@@ -107,13 +107,13 @@ final class ExposureChooser implements Chooser
             'residual_speed_mps' => $situation->residual->totalMps(), 'custom_shutter_s' => $floorS, 'limit_mm' => $limitMm,
         ];
         if ($streakS !== null) {
-            return new Reason('shutter_s', sprintf(
+            return new Reason('shutter_s', fn (): string => sprintf(
                 'Slow enough to streak the background over %s %% of the frame while you turn %s° a second with it.',
                 Units::figures($situation->assumptions->value('pan.streak') * 100), Units::figures(rad2deg($situation->rush->travel->panRateRadS($situation->rush->workM))),
             ), $numbers);
         }
 
-        return new Reason('shutter_s', $this->shutterWhy($situation, $blur, $settings, $limitMm).sprintf(' Custom says %s.', Units::shutter($floorS)), $numbers);
+        return new Reason('shutter_s', fn (): string => $this->shutterWhy($situation, $blur, $settings, $limitMm).$this->custom($situation, $settings, $floorS), $numbers);
     }
 
     private function shutterWhy(Situation $situation, FrameBlur $blur, Settings $settings, float $limitMm): string
@@ -142,37 +142,52 @@ final class ExposureChooser implements Chooser
     private function apertureReason(Situation $situation, FrameBlur $blur, Settings $settings, float $wantedF, string $why, ?string $school): Reason
     {
         $numbers = ['wanted_f' => $wantedF, 'lag_mm' => $blur->lagMm($settings->fNumber), 'group_mm' => $blur->groupMm($settings->fNumber)];
-        if ($settings->fNumber > $wantedF * 1.01) {
-            $group = $blur->groupMm($wantedF);
-            $lag = $blur->lagMm($wantedF);
-            $why = match (true) {
-                $group > $lag && $group > 0 => sprintf(
-                    'The group is %s deep: focus at %s, and f/%s holds its ends to %s where f/%s would blur them %s.',
-                    $situation->units->length($situation->rush->subject->depthSpreadM), $situation->units->length($blur->groupFocusM()),
-                    $settings->fNumber, Units::blur($blur->groupMm($settings->fNumber)), $wantedF, Units::blur($group),
-                ),
-                $settings->exactIso <= $situation->assumptions->value('camera.base_iso') * ExposureSearch::SIXTH && $lag < $situation->limitMm($settings->standard) / 2 => sprintf(
-                    'Stopped down because f/%s would be too bright at the fastest shutter and the lowest ISO.', $wantedF,
-                ),
-                default => sprintf('Stopped down because at f/%s the focus lag alone would blur %s.', $wantedF, Units::blur($lag)),
-            };
-            $school = null;
-        } elseif ($settings->fNumber < $wantedF * 0.99) {
-            $why = sprintf('Opened from f/%s because light runs short.', $wantedF);
-        }
+        $stopped = $settings->fNumber > $wantedF * 1.01;
 
-        return new Reason('f_number', $why, $numbers, $school);
+        return new Reason('f_number', fn (): string => match (true) {
+            $stopped => $this->stoppedDown($situation, $blur, $settings, $wantedF),
+            $settings->fNumber < $wantedF * 0.99 => sprintf('Opened from f/%s because light runs short.', $wantedF),
+            default => $why,
+        }, $numbers, $stopped ? null : $school);
+    }
+
+    private function stoppedDown(Situation $situation, FrameBlur $blur, Settings $settings, float $wantedF): string
+    {
+        $group = $blur->groupMm($wantedF);
+        $lag = $blur->lagMm($wantedF);
+
+        return match (true) {
+            $group > $lag && $group > 0 => sprintf(
+                'The group is %s deep: focus at %s, and f/%s holds its ends to %s where f/%s would blur them %s.',
+                $situation->units->length($situation->rush->subject->depthSpreadM), $situation->units->length($blur->groupFocusM()),
+                $settings->fNumber, Units::blur($blur->groupMm($settings->fNumber)), $wantedF, Units::blur($group),
+            ),
+            $settings->exactIso <= $situation->assumptions->value('camera.base_iso') * ExposureSearch::SIXTH && $lag < $situation->limitMm($settings->standard) / 2 => sprintf(
+                'Stopped down because f/%s would be too bright at the fastest shutter and the lowest ISO.', $wantedF,
+            ),
+            default => sprintf('Stopped down because at f/%s the focus lag alone would blur %s.', $wantedF, Units::blur($lag)),
+        };
+    }
+
+    /** Custom beside the physics, and by how much they part. */
+    private function custom(Situation $situation, Settings $settings, float $floorS): string
+    {
+        $required = $settings->requiredShutterS;
+        $stops = $required === null || ! is_finite($required) ? 0.0 : log($floorS / $required, 2);
+
+        return match (true) {
+            abs($stops) < 0.35 => sprintf(' Custom says %s, much the same.', Units::shutter($floorS)),
+            $stops > 0 => sprintf(' Custom says %s, %s stops too slow for this.', Units::shutter($floorS), Units::figures($stops, 2)),
+            default => sprintf(' Custom says %s; the numbers allow %s stops more.', Units::shutter($floorS), Units::figures(-$stops, 2)),
+        };
     }
 
     private function isoReason(Situation $situation, Settings $settings, ExposureSearch $search): Reason
     {
-        $why = sprintf('EV %s at f/%s and %s needs ISO %.0f.', Units::figures($situation->rush->ev100), $settings->fNumber, Units::shutter($settings->shutterS), $settings->exactIso);
-        if ($settings->shortfallStops > 0) {
-            $why .= sprintf(' Your ceiling of %.0f leaves it %s stops dark.', $situation->rush->isoCeiling, Units::figures($settings->shortfallStops, 2));
-        } elseif ($settings->exactIso < $search->baseIso) {
-            $why .= sprintf(' %.0f is the lowest the body has.', $search->baseIso);
-        }
-
-        return new Reason('iso', $why, ['exact_iso' => $settings->exactIso, 'iso_ceiling' => $situation->rush->isoCeiling]);
+        return new Reason('iso', fn (): string => sprintf('EV %s at f/%s and %s needs ISO %.0f.', Units::figures($situation->rush->ev100), $settings->fNumber, Units::shutter($settings->shutterS), $settings->exactIso).match (true) {
+            $settings->shortfallStops > 0 => sprintf(' Your ceiling of %.0f leaves it %s stops dark.', $situation->rush->isoCeiling, Units::figures($settings->shortfallStops, 2)),
+            $settings->exactIso < $search->baseIso => sprintf(' %.0f is the lowest the body has.', $search->baseIso),
+            default => '',
+        }, ['exact_iso' => $settings->exactIso, 'iso_ceiling' => $situation->rush->isoCeiling]);
     }
 }

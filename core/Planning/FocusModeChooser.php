@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use RushHold\Hold\ManualTechnique;
 use RushHold\Kit\FocusMode;
 use RushHold\Motion\Pattern;
 use RushHold\Rush\Foreground;
-use RushHold\Rush\Route;
 use RushHold\Units;
 
 /**
@@ -17,24 +15,56 @@ use RushHold\Units;
  */
 final class FocusModeChooser implements Chooser
 {
-    public function choose(Situation $situation, Draft $draft): Draft
+    public function choose(Situation $situation, Draft $draft): void
     {
         $rush = $situation->rush;
-        if ($rush->photographer->schools->on('clutter') === 'manual' && $rush->clutter->foreground !== Foreground::None
-            && $situation->kit->body->offers(FocusMode::Manual)) {
-            return $this->byHand($situation, $draft);
+        $hand = HandWork::of($situation, $situation->kit->widestF());
+        $draft->hand = $hand;
+        if ($situation->kit->body->offers(FocusMode::Manual) && $this->wantsHand($situation, $draft, $hand)) {
+            return;
         }
         $waitS = $situation->assumptions->value('focus.single_wait');
         $halfDepthM = $situation->halfDepthM($situation->kit->widestF());
         $driftM = $this->driftM($situation, $waitS);
         $stays = ! $rush->moves() && $driftM <= $halfDepthM;
-        $mode = $this->firstOffered($situation, $stays ? $this->forStill($rush->clutter->foreground) : [
+        $net = $rush->photographer->schools->on('auto_switch') === 'net' && $stays && $rush->travel->speedMps > 0
+            && $situation->kit->body->offers(FocusMode::AutoSwitch);
+        $mode = $net ? FocusMode::AutoSwitch : $this->firstOffered($situation, $stays ? $this->forStill($rush->clutter->foreground) : [
             FocusMode::Continuous, FocusMode::AutoSwitch, FocusMode::Manual, FocusMode::SingleWithOverride, FocusMode::Single,
         ]);
+        if ($mode === FocusMode::Manual) {
+            $draft->technique = $hand->best();
+        }
+        $draft->focusMode = $mode;
+        $draft->because('focus_mode', fn (): string => $net
+            ? sprintf('Your school uses the camera\'s own guess as a net: it locks while it sits and follows when it goes. Single would do: it strays %s of %s.', $situation->units->length($driftM, 2), $situation->units->length($halfDepthM, 2))
+            : $this->why($situation, $mode, $stays, $driftM, $halfDepthM), [
+                'drift_m' => $driftM, 'half_depth_m' => $halfDepthM, 'wait_s' => $waitS, 'closing_mps' => $rush->travel->closingMps(),
+            ], $net ? 'auto-switch: a net' : null);
+    }
 
-        return $draft->withFocus($mode, null, new Reason('focus_mode', $this->why($situation, $mode, $stays, $driftM, $halfDepthM), [
-            'drift_m' => $driftM, 'half_depth_m' => $halfDepthM, 'wait_s' => $waitS, 'closing_mps' => $rush->travel->closingMps(),
-        ]), new Reason('manual_technique', 'The camera focuses, so no technique of the hand is needed.'));
+    /** Whether the hand focuses: by school where there is clutter in front, or because its numbers are clearly better. */
+    private function wantsHand(Situation $situation, Draft $draft, HandWork $hand): bool
+    {
+        $photographer = $situation->rush->photographer;
+        $school = $photographer->schools->on('clutter');
+        $inFront = $situation->rush->clutter->foreground !== Foreground::None;
+        $afShare = $draft->areaScore()->score;
+        $bySchool = $school === 'manual' && $inFront;
+        $byNumbers = $school === null && $inFront && $photographer->manualSkill >= $situation->assumptions->value('hand.able')
+            && $hand->sharpShare() > $afShare + $situation->assumptions->value('hand.margin');
+        if (! $bySchool && ! $byNumbers) {
+            return false;
+        }
+        $draft->focusMode = FocusMode::Manual;
+        $draft->technique = $hand->best();
+        $draft->because('focus_mode', fn (): string => sprintf(
+            '%s Autofocus would keep it %s of the time here, your hand %s.',
+            $bySchool ? 'There is clutter in front, and you would rather miss by your own hand than by the camera\'s.' : 'Clutter in front defeats autofocus, and you are able by hand.',
+            AreaScore::percent($afShare), AreaScore::percent($hand->sharpShare()),
+        ), ['af_share' => $afShare, 'hand_share' => $hand->sharpShare(), 'break_even' => $hand->breakEven], $bySchool ? 'clutter: by hand' : null);
+
+        return true;
     }
 
     /** How far it may leave the plane before the last frame of a short burst; fidgets of what sits go in any direction. */
@@ -102,23 +132,5 @@ final class FocusModeChooser implements Chooser
         }
 
         return $closing > 0 ? $halfDepthM / $closing : INF;
-    }
-
-    private function byHand(Situation $situation, Draft $draft): Draft
-    {
-        $rush = $situation->rush;
-        $driftM = $this->driftM($situation, 1.0);
-        [$technique, $why] = match (true) {
-            $rush->pattern === Pattern::Sudden => [ManualTechnique::Pull, 'It comes without warning: sweep the ring one way through it while you burst.'],
-            $rush->route === Route::Known && $rush->moves() => [ManualTechnique::Trap, 'Its way is known: set the plane on it first and burst as it crosses.'],
-            default => [ManualTechnique::Follow, sprintf('It shifts %s in a second, slow enough to stay on it with the ring.', $situation->units->length($driftM))],
-        };
-
-        return $draft->withFocus(
-            FocusMode::Manual,
-            $technique,
-            new Reason('focus_mode', 'There is clutter in front, and you would rather miss by your own hand than by the camera\'s.', [], 'clutter: by hand'),
-            new Reason('manual_technique', $why, ['drift_in_one_second_m' => $driftM], 'clutter: by hand'),
-        );
     }
 }

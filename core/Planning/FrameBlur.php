@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Hold\StabiliserUse;
-use RushHold\Kit\FocusMode;
 use RushHold\Motion\FocusLag;
 use RushHold\Motion\MotionBlur;
 use RushHold\Optics\BlurBudget;
@@ -27,7 +26,7 @@ final readonly class FrameBlur
     public static function of(Situation $situation, Draft $draft): self
     {
         $rush = $situation->rush;
-        $follows = in_array($draft->focusMode, [FocusMode::Continuous, FocusMode::AutoSwitch], true);
+        $follows = $draft->focusMode?->follows() === true;
         $prediction = $follows ? $situation->assumptions->value('focus.prediction') : 0.0;
         $stops = $draft->stabiliser === StabiliserUse::Off ? 0.0 : $situation->kit->lens->stabiliserStops;
         $half = $rush->subject->depthSpreadM / 2;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Hold\Hold;
+use RushHold\Kit\Kit;
 use RushHold\Optics\BlurBudget;
 use RushHold\Optics\DepthOfField;
 
@@ -17,9 +19,12 @@ final readonly class Plan
         public FrameBlur $frameBlur,
         public BlurBudget $blur,
         public DepthOfField $depth,
+        public Hold $hold,
+        public Kit $kit,
     ) {}
 
-    public static function of(Situation $situation, Draft $draft): self
+    /** @param  Kit  $kit  as it was given, before the zoom was set */
+    public static function of(Situation $situation, Draft $draft, Kit $kit): self
     {
         $settings = $draft->settings ?? throw new \LogicException('A plan needs its exposure chosen.');
         $frameBlur = FrameBlur::of($situation, $draft);
@@ -33,6 +38,8 @@ final readonly class Plan
             $situation->optic->depthOfField(
                 $settings->fNumber, $situation->rush->workM, $situation->limitMm($settings->standard),
             ),
+            $draft->hold($situation->kit->lens->focalMm),
+            $kit,
         );
     }
 

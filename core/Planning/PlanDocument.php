@@ -6,50 +6,92 @@ namespace RushHold\Planning;
 
 use RushHold\Assumption;
 use RushHold\Assumptions;
-use RushHold\Hold\Hold;
-use RushHold\Hold\StabiliserUse;
+use RushHold\Rush\Background;
+use RushHold\Rush\Crossers;
+use RushHold\Rush\Foreground;
 
 /** Writes a plan as plan/1. */
 final class PlanDocument
 {
-    /** @return array<string, mixed> */
-    public static function of(Plan $plan): array
+    /**
+     * @param  list<TippingPoint>  $tips  what would change the answer
+     * @return array<string, mixed>
+     */
+    public static function of(Plan $plan, array $tips): array
     {
         $workings = (new Workings($plan))->all();
+        $units = $plan->situation->units;
 
         return [
             'format' => 'plan/1',
-            'hold' => self::hold($plan)->toArray(),
+            'hold' => $plan->hold->toArray(),
             'numbers' => self::numbers($plan),
-            'areas' => [],
-            'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray(), [...$plan->draft->reasons, self::focalReason($plan)]),
+            'areas' => array_map(static fn (AreaScore $score): array => $score->toArray(), $plan->draft->areaScores),
+            'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray(self::flip($plan, $tips, $reason->field)), $plan->draft->reasons),
             'concessions' => array_map(static fn (Concession $concession): array => $concession->toArray(), $plan->draft->concessions),
-            'cautions' => Cautions::for($plan->situation->rush),
-            'assumptions' => self::assumptions($plan->situation->assumptions, Workings::assumptionNames($workings)),
+            'cautions' => Cautions::for($plan->situation),
+            'assumptions' => self::assumptions($plan->situation->assumptions, [...Workings::assumptionNames($workings), ...self::judged($plan)]),
             'workings' => array_map(static fn (Working $working): array => $working->toArray(), $workings),
+            'pane' => self::pane($plan),
+            'hand' => $plan->draft->hand?->toArray(),
+            'ways_out' => array_map(static fn (array $way): array => ['numbers' => (object) array_filter($way['numbers'], is_finite(...))] + $way, (new GroupWays($plan))->all()),
+            'tipping' => array_map(static fn (TippingPoint $point): array => $point->toArray($units), $tips),
         ];
     }
 
-    private static function hold(Plan $plan): Hold
+    /** @param  list<TippingPoint>  $tips */
+    private static function flip(Plan $plan, array $tips, string $field): ?string
     {
-        return new Hold(
-            $plan->draft->focusMode ?? throw new \LogicException('A plan needs its focus mode chosen.'),
-            $plan->draft->technique,
-            $plan->draft->stabiliser ?? StabiliserUse::Off,
-            $plan->situation->kit->lens->focalMm,
-            $plan->settings->shutterS,
-            $plan->settings->fNumber,
-            $plan->settings->iso,
-        );
+        $nearest = TippingPoints::nearest($tips, $field);
+
+        return $nearest === null ? null : sprintf('%s: %s.', $nearest->condition($plan->situation->units), HoldWords::word($field, $nearest->there, $plan->situation->units));
     }
 
-    private static function focalReason(Plan $plan): Reason
+    /** @return list<string> names of the assumed figures that the area and the dials rest on */
+    private static function judged(Plan $plan): array
     {
-        $kit = $plan->situation->kit;
+        $rush = $plan->situation->rush;
+        $skill = $rush->photographer->skill->value;
+        $names = [
+            'aim.'.$rush->photographer->support->value, $rush->photographer->panning ? 'aim.late.'.$skill : 'aim.late.unpanned', 'aim.recover.'.$skill, 'person.reaction', 'pace.horizon',
+            "area.{$plan->hold->area->value}.width", "area.{$plan->hold->area->value}.height",
+        ];
+        if ($rush->clutter->foreground !== Foreground::None) {
+            array_push($names, 'clutter.front.'.$rush->clutter->foreground->value, 'obstacle.margin');
+        }
+        if ($rush->clutter->background !== Background::Clean) {
+            array_push($names, 'clutter.behind.'.$rush->clutter->background->value, 'clutter.gap');
+        }
+        if ($rush->clutter->crossers !== Crossers::None) {
+            $names[] = 'clutter.pass.'.$rush->clutter->crossers->value;
+        }
 
-        return new Reason('focal_mm', $kit->lens->zoom ? 'The zoom stays where you have it.' : 'Your lens has this one focal length.', [
-            'focal_mm' => $kit->lens->focalMm, 'effective_focal_mm' => $kit->focalMm(),
-        ]);
+        return $names;
+    }
+
+    /** @return array<string, mixed> the frame at true proportions, all in shares of its width and height from the top left */
+    private static function pane(Plan $plan): array
+    {
+        $situation = $plan->situation;
+        $framing = $situation->framing;
+        $place = $plan->hold->place;
+        [$aimX, $aimY] = PlaceChooser::aimOffset($situation, $plan->hold->aim);
+        [$bodyX, $bodyY] = PlaceChooser::isOnAim($plan->hold->area) ? [$place->x - $aimX, $place->y - $aimY] : PlaceChooser::body($situation, $plan->draft);
+        $score = $plan->draft->areaScore();
+        $crossing = $situation->rush->travel->crossingMps();
+        $ahead = max(0.0, ($framing->way() > 0 ? 1 - $bodyX : $bodyX) - $framing->widthShare() / 2);
+        $roomS = $crossing > 0 ? $ahead * $framing->frameWidthM / $crossing : INF;
+
+        return [
+            'posture' => $framing->posture->value, 'way' => $framing->way(),
+            'frame_width_m' => $framing->frameWidthM, 'frame_height_m' => $framing->frameHeightM,
+            'subject' => ['x' => $bodyX, 'y' => $bodyY, 'width' => $framing->widthShare(), 'height' => $framing->heightShare()],
+            'area' => ['x' => $place->x, 'y' => $place->y, 'width' => $score->width, 'height' => $score->height],
+            'aim' => ['x' => $bodyX + $aimX, 'y' => $bodyY + $aimY],
+            'wander' => ['x' => $situation->wander->sidewaysM / $framing->frameWidthM, 'y' => $situation->wander->upwardsM / $framing->frameHeightM],
+            'room' => $ahead, 'room_s' => is_finite($roomS) ? $roomS : null,
+            'obstacle_m' => $situation->rush->clutter->foreground === Foreground::None && $situation->rush->clutter->crossers === Crossers::None ? null : $situation->obstacleM(),
+        ];
     }
 
     /** @return array<string, mixed> */

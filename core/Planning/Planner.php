@@ -9,7 +9,7 @@ use RushHold\Kit\Kit;
 use RushHold\Rush\Rush;
 use RushHold\Units;
 
-/** From a rush and a kit to a plan: the sum of the choosers, in an order where each may lean on the ones before. */
+/** From a rush and a kit to a plan: the zoom is set, then the choosers add up, each leaning on the ones before. */
 final readonly class Planner
 {
     /** @param  list<Chooser>  $choosers */
@@ -18,21 +18,49 @@ final readonly class Planner
     public static function standard(): self
     {
         return new self([
+            new AreaChooser, // how well autofocus would keep it decides between camera and hand
             new FocusModeChooser, // the lag depends on it
             new StabiliserChooser, // the shake depends on it
             new ExposureChooser,
+            new DetectionChooser, // asks what the area can find
+            new AimChooser,
+            new PlaceChooser, // puts the area on the aim
+            new TuningChooser, // asks how deep the aperture is sharp
+            new DriveChooser,
+            new LimiterChooser,
+            new SchemeChooser,
+            new TechniqueChooser, // counts the frames at the aperture chosen
         ]);
     }
 
     /** @throws \RushHold\Faults\SubjectInsideClosestFocus when the lens cannot focus on the subject */
     public function plan(Rush $rush, Kit $kit, ?Assumptions $assumptions = null, Units $units = Units::Metric): Plan
     {
-        $situation = Situation::of($rush, $kit, $assumptions ?? Assumptions::defaults(), $units);
+        $assumptions ??= Assumptions::defaults();
+        [$set, $focalReason] = FocalChooser::set($rush, $kit, $assumptions, $units);
+        $situation = Situation::of($rush, $set, $assumptions, $units);
         $draft = new Draft;
         foreach ($this->choosers as $chooser) {
-            $draft = $chooser->choose($situation, $draft);
+            $chooser->choose($situation, $draft);
         }
+        $draft->reasons[] = $focalReason;
 
-        return Plan::of($situation, $draft);
+        return Plan::of($situation, $draft, $kit);
+    }
+
+    /**
+     * Another rush with everything else as in a plan.
+     *
+     * @throws \RushHold\Faults\SubjectInsideClosestFocus when the lens cannot focus on the subject
+     */
+    public function again(Plan $plan, Rush $rush): Plan
+    {
+        return $this->plan($rush, $plan->kit, $plan->situation->assumptions, $plan->situation->units);
+    }
+
+    /** @return list<TippingPoint> what would change the answer */
+    public function tips(Plan $plan): array
+    {
+        return (new TippingPoints($this, $plan))->all();
     }
 }

@@ -9,26 +9,32 @@ final readonly class Reason
 {
     /**
      * @param  string  $field  path into the hold, "area.pattern"
-     * @param  string  $why  at most two sentences, numbers included
+     * @param  string|\Closure(): string  $why  at most two sentences, numbers included; a closure is only asked when somebody reads it
      * @param  array<string, float|string|null>  $numbers  what it rests on, units in the names
      * @param  ?string  $school  school of practice, when one decided
-     * @param  ?string  $flips  the nearest change of the rush that would change it
      */
     public function __construct(
         public string $field,
-        public string $why,
+        private string|\Closure $why,
         public array $numbers = [],
         public ?string $school = null,
-        public ?string $flips = null,
     ) {}
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function why(): string
+    {
+        return is_string($this->why) ? $this->why : ($this->why)();
+    }
+
+    /**
+     * @param  ?string  $flips  the nearest change of the rush that would change it
+     * @return array<string, mixed>
+     */
+    public function toArray(?string $flips): array
     {
         return [
-            'field' => $this->field, 'school' => $this->school, 'why' => $this->why,
+            'field' => $this->field, 'school' => $this->school, 'why' => $this->why(),
             'numbers' => (object) array_map(static fn (float|string|null $number): float|string|null => is_float($number) && ! is_finite($number) ? null : $number, $this->numbers),
-            'flips' => $this->flips,
+            'flips' => $flips,
         ];
     }
 }

@@ -6,6 +6,8 @@ namespace RushHold\Planning;
 
 use RushHold\Assumptions;
 use RushHold\Faults\SubjectInsideClosestFocus;
+use RushHold\Framing\AimWander;
+use RushHold\Framing\Framing;
 use RushHold\Kit\Kit;
 use RushHold\Motion\Pattern;
 use RushHold\Motion\ResidualSpeed;
@@ -27,6 +29,8 @@ final readonly class Situation
         public ThinLens $optic,
         public float $magnification,
         public ResidualSpeed $residual,
+        public Framing $framing,
+        public AimWander $wander,
     ) {}
 
     /** @throws SubjectInsideClosestFocus when the lens cannot focus on it */
@@ -37,27 +41,59 @@ final readonly class Situation
         }
         $optic = $kit->optic();
 
-        return new self($rush, $kit, $assumptions, $units, $optic, $optic->magnification($rush->workM), ResidualSpeed::after(
+        $magnification = $optic->magnification($rush->workM);
+        $residual = ResidualSpeed::after(
             $rush->travel,
             $rush->photographer->panning ? $assumptions->panning($rush->photographer->skill) : 0.0,
             $assumptions->erraticness($rush->pattern),
             $assumptions->bob($rush->kind()->gait),
             $rush->intent->limbs === Limbs::Freeze ? $rush->subject->limbSpeedMps : 0.0,
-        ));
+        );
+        $framing = Framing::of($rush, $kit, $magnification, self::onTheMove($rush));
+
+        return new self($rush, $kit, $assumptions, $units, $optic, $magnification, $residual, $framing, AimWander::of($rush, $assumptions, $framing));
     }
 
     /** Whether it flies now: a bird at more than a walk. */
     public function flies(): bool
     {
-        return $this->rush->kind()->family === Family::Bird && $this->rush->moves() && $this->rush->travel->speedMps > 3;
+        return $this->rush->kind()->family === Family::Bird && self::onTheMove($this->rush);
     }
 
-    /** Shorter way out of the depth of field at the working distance, in metres, for the standard asked for. */
-    public function halfDepthM(float $fNumber): float
+    /** Whether its eye is turned this way and large enough for eye detection. */
+    public function eyeShows(): bool
     {
+        return $this->rush->travel->bearingDeg <= 125 && $this->framing->targetShare() >= $this->assumptions->value('detection.eye_least');
+    }
+
+    /** Whether it is under way, so that its moving posture shows: at more than a walk. */
+    public static function onTheMove(Rush $rush): bool
+    {
+        return $rush->moves() && $rush->travel->speedMps > 3;
+    }
+
+    /**
+     * Shorter way out of the depth of field in metres, for the standard asked for, at the working distance or another.
+     */
+    public function halfDepthM(float $fNumber, ?float $distanceM = null): float
+    {
+        $distanceM ??= $this->rush->workM;
+
         return $this->optic
-            ->depthOfField($fNumber, $this->rush->workM, $this->limitMm($this->rush->standard))
-            ->nearSideM($this->rush->workM);
+            ->depthOfField($fNumber, $distanceM, $this->limitMm($this->rush->standard))
+            ->nearSideM($distanceM);
+    }
+
+    /** Where its closing speed changes most within its range, in metres: the nearest point the lens can focus on. */
+    public function paceAtM(): float
+    {
+        return max($this->rush->nearM, $this->kit->lens->closestM);
+    }
+
+    /** Where obstacles stand, in metres: as the rush says, or by assumption. */
+    public function obstacleM(): float
+    {
+        return $this->rush->clutter->obstacleDistanceM ?? $this->rush->workM * $this->assumptions->value('obstacle.place');
     }
 
     /** The largest blur that a standard allows on this body's sensor, in mm. */

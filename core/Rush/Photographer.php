@@ -30,4 +30,10 @@ final readonly class Photographer
             Schools::read($photographer->inside('schools')),
         );
     }
+
+    /** The same but for what is given. */
+    public function with(?Skill $skill = null, ?Support $support = null, ?Schools $schools = null): self
+    {
+        return new self($skill ?? $this->skill, $support ?? $this->support, $this->panning, $this->manualSkill, $schools ?? $this->schools);
+    }
 }

@@ -62,6 +62,29 @@ final readonly class Rush
         );
     }
 
+    /** The same but for what is given; the range of distances stretches where the working distance leaves it. */
+    public function with(
+        ?float $speedMps = null,
+        ?float $workM = null,
+        ?float $ev100 = null,
+        ?Clutter $clutter = null,
+        ?Photographer $photographer = null,
+    ): self {
+        $workM ??= $this->workM;
+
+        return new self(
+            $this->subject,
+            $speedMps === null ? $this->travel : Travel::of($speedMps, $this->travel->bearingDeg, $this->travel->accelerationMps2),
+            $this->pattern, $this->route,
+            min($this->nearM, $workM), $workM, max($this->farM, $workM),
+            $clutter ?? $this->clutter,
+            $ev100 ?? $this->ev100,
+            $this->lightDirection, $this->intent,
+            $photographer ?? $this->photographer,
+            $this->standard, $this->isoCeiling,
+        );
+    }
+
     public function kind(): SubjectKind
     {
         return Catalogue::kind($this->subject->kind);

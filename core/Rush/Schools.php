@@ -48,4 +48,10 @@ final readonly class Schools
     {
         return $this->picked[$question] ?? null;
     }
+
+    /** The same with another answer to one question; null leaves it to the default. */
+    public function with(string $question, ?string $answer): self
+    {
+        return new self(array_filter([...$this->picked, $question => $answer], is_string(...)));
+    }
 }

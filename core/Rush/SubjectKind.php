@@ -17,6 +17,7 @@ final readonly class SubjectKind
      * @param  Span  $speedMps  own speed in m/s
      * @param  Span  $limbMps  speed of wing tips, hands, hooves or wheels against the body, in m/s
      * @param  string  $limbs  what those are called
+     * @param  float  $target  size of the patch that must be sharp, as a share of the length; *assumed*
      */
     public function __construct(
         public string $id,
@@ -28,6 +29,10 @@ final readonly class SubjectKind
         public Span $speedMps,
         public Span $limbMps,
         public string $limbs,
+        public Posture $moving,
+        public Posture $resting,
+        public AimRule $aim,
+        public float $target,
     ) {}
 
     /** @return array<string, mixed> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Technique;
 
+use RushHold\ErrorFunction;
 use RushHold\Guard;
 
 /** The hand rocks the ring to stay on the subject. */
@@ -14,18 +15,6 @@ final class HandFollow
     {
         $sigma = abs($closingMps) * Guard::notNegative('hand_lag_s', $handLagS, 's');
 
-        return $sigma > 0 ? self::erf($halfDepthM / ($sigma * M_SQRT2)) : 1.0;
-    }
-
-    /** Error function to 1.5e-7 (Abramowitz and Stegun 1964, formula 7.1.26). */
-    private static function erf(float $x): float
-    {
-        if (is_infinite($x)) {
-            return 1.0;
-        }
-        $t = 1 / (1 + 0.3275911 * $x);
-        $sum = ((((1.061405429 * $t - 1.453152027) * $t + 1.421413741) * $t - 0.284496736) * $t + 0.254829592) * $t;
-
-        return 1 - $sum * exp(-$x * $x);
+        return $sigma > 0 ? ErrorFunction::of($halfDepthM / ($sigma * M_SQRT2)) : 1.0;
     }
 }

@@ -37,7 +37,9 @@ final class HoldPlan extends CraftCommand
             throw new FaultyDocument($all);
         }
 
-        return PlanDocument::of($this->planner->plan(Rush::fromArray($rush), Kit::fromArray($kit)));
+        $plan = $this->planner->plan(Rush::fromArray($rush), Kit::fromArray($kit));
+
+        return PlanDocument::of($plan, $this->planner->tips($plan));
     }
 
     /** @return array{array<mixed>, list<\RushHold\Faults\Fault>} */

@@ -11,11 +11,16 @@ use App\Problems\Problem;
 use App\Problems\ProblemException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RushHold\Faults\Fault;
+use RushHold\Planning\Plan;
+use RushHold\Planning\PlanMap;
+use RushHold\Planning\Planner;
+use RushHold\Planning\SchoolComparison;
 
 /** Plans: that of a kept rush, and that of documents sent along. */
 final readonly class PlanController extends Controller
 {
-    public function __construct(private PlanKeeper $plans) {}
+    public function __construct(private PlanKeeper $plans, private Planner $planner) {}
 
     public function show(Request $request, Rush $rush): JsonResponse
     {
@@ -37,6 +42,27 @@ final readonly class PlanController extends Controller
         }
 
         return new JsonResponse($plan);
+    }
+
+    /** The answer for other distances and speeds, on a grid round the rush. */
+    public function map(Request $request, Rush $rush): JsonResponse
+    {
+        return new JsonResponse(PlanMap::around($this->planner, $this->planOf($request, $rush)));
+    }
+
+    /** The same rush answered by each school of practice. */
+    public function schools(Request $request, Rush $rush): JsonResponse
+    {
+        return new JsonResponse(['questions' => SchoolComparison::of($this->planner, $this->planOf($request, $rush))]);
+    }
+
+    private function planOf(Request $request, Rush $rush): Plan
+    {
+        try {
+            return $this->plans->plan($rush->document, $rush->kit->document($rush->focal_mm), $this->user($request));
+        } catch (Fault $fault) {
+            $this->refuse(Problem::ofFaults([$fault])->toArray());
+        }
     }
 
     /** @param  array<mixed>  $fault */

@@ -2,7 +2,7 @@
 
 
 /**
- * The camera set-up that answers a rush. A field that is not chosen is null.
+ * The camera set-up that answers a rush. A dial that the body lacks is null.
  */
 export interface Hold {
 format: "hold/1"
@@ -17,7 +17,7 @@ manual_technique: ("trap" | "pull" | "follow" | null)
 /**
  * Where the camera looks.
  */
-area: ({
+area: {
 /**
  * AF area.
  */
@@ -35,11 +35,11 @@ x: number
  */
 y: number
 }
-} | null)
+}
 /**
  * Subject detection.
  */
-detection: ({
+detection: {
 /**
  * Kind it looks for.
  */
@@ -48,13 +48,13 @@ subject: ("none" | "animal" | "bird" | "person" | "vehicle")
  * Whether eye detection is on.
  */
 eye: boolean
-} | null)
+}
 /**
  * Tracking tuning; null for a dial the body lacks.
  */
-tuning: ({
+tuning: {
 /**
- * How long it waits after losing the subject.
+ * Level of the body's own dial for how long it waits after losing the subject.
  */
 hold: (number | null)
 /**
@@ -65,15 +65,15 @@ pace: (number | null)
  * Which thing in a zone wins.
  */
 pick: ("auto" | "centre" | "nearest" | null)
-} | null)
+}
 /**
  * Where on the subject to aim.
  */
-aim: ("eye" | "head" | "chest" | "back-number" | "face" | "helmet" | "body" | "edge" | "leading-edge" | null)
+aim: ("eye" | "head" | "chest" | "back-number" | "face" | "helmet" | "body" | "edge" | "leading-edge")
 /**
  * Frames and bursts.
  */
-drive: ({
+drive: {
 /**
  * Frames per second.
  */
@@ -82,13 +82,13 @@ fps: number
  * Length of the burst.
  */
 burst: ("single" | "short" | "long")
-} | null)
+}
 /**
  * What the stabiliser does.
  */
 stabiliser: ("off" | "on" | "panning")
 /**
- * Range of the limiter, m.
+ * Range of the limiter, m, null at infinity; null when the lens has no limiter or no range fits.
  * 
  * @minItems 2
  * @maxItems 2
@@ -113,5 +113,5 @@ iso: number
 /**
  * Button scheme.
  */
-scheme: ("shutter" | "thumb" | "two-thumbs" | "three-buttons" | null)
+scheme: ("shutter" | "thumb" | "two-thumbs" | "three-buttons")
 }

@@ -127,6 +127,18 @@ pattern: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | 
  */
 score: number
 why: string
+/**
+ * Chance that the aim is on the target.
+ */
+on_target: number
+/**
+ * Share of the frame's width.
+ */
+width: number
+/**
+ * Share of the frame's height.
+ */
+height: number
 }[]
 /**
  * Why each field of the hold is what it is.
@@ -201,9 +213,236 @@ result: (number | string | null)
 unit: string
 source: string
 }[]
+/**
+ * The frame at true proportions.
+ */
+pane: {
+/**
+ * How the body is stretched out.
+ */
+posture: string
+/**
+ * 1 when it travels to the right, -1 to the left.
+ */
+way: (-1 | 1)
+/**
+ * What the frame takes in at the subject, m.
+ */
+frame_width_m: number
+/**
+ * The same upwards, m.
+ */
+frame_height_m: number
+/**
+ * The subject.
+ */
+subject: {
+/**
+ * Centre, share of the width from the left.
+ */
+x: number
+/**
+ * Centre, share of the height from the top.
+ */
+y: number
+/**
+ * Share of the width.
+ */
+width: number
+/**
+ * Share of the height.
+ */
+height: number
 }
 /**
- * The camera set-up that answers a rush. A field that is not chosen is null.
+ * The AF area.
+ */
+area: {
+/**
+ * Centre, share of the width from the left.
+ */
+x: number
+/**
+ * Centre, share of the height from the top.
+ */
+y: number
+/**
+ * Share of the width.
+ */
+width: number
+/**
+ * Share of the height.
+ */
+height: number
+}
+/**
+ * The aim point.
+ */
+aim: {
+/**
+ * Share of the width, from the left.
+ */
+x: number
+/**
+ * Share of the height, from the top.
+ */
+y: number
+}
+/**
+ * One sigma of the aim.
+ */
+wander: {
+/**
+ * Share of the width.
+ */
+x: number
+/**
+ * Share of the height.
+ */
+y: number
+}
+/**
+ * Room ahead of it, share of the width.
+ */
+room: number
+/**
+ * Time it takes to use that room in a still frame, s; null when it does not cross.
+ */
+room_s: (number | null)
+/**
+ * Where obstacles stand, m; null when there are none.
+ */
+obstacle_m: (number | null)
+}
+/**
+ * What the hand could do.
+ */
+hand: ({
+/**
+ * Technique with the most sharp frames.
+ */
+best: ("trap" | "pull" | "follow")
+/**
+ * How often a first try hits.
+ */
+hit: number
+/**
+ * AF hit rate above which autofocus starts sooner; below 0 always, above 1 never.
+ */
+break_even_af_hit: number
+/**
+ * On a known route.
+ */
+trap: ({
+/**
+ * Where to set the plane, m.
+ */
+distance_m: number
+/**
+ * How it goes there, °.
+ */
+bearing_deg: number
+/**
+ * Depth that is sharp there, m; null at infinity.
+ */
+depth_m: (number | null)
+/**
+ * Time in focus, s.
+ */
+time_s: number
+/**
+ * Frames in focus.
+ */
+frames: number
+/**
+ * Chance of at least one.
+ */
+p_one: number
+/**
+ * Frames of a trap at the working distance.
+ */
+here_frames: number
+/**
+ * How far before the plane to press, m.
+ */
+lead_m: number
+/**
+ * How long before, s.
+ */
+lead_s: number
+} | null)
+/**
+ * One sweep of the ring.
+ */
+pull: {
+/**
+ * Sharp frames.
+ */
+frames: number
+/**
+ * Speed of the plane through the scene, m/s.
+ */
+sweep_mps: number
+}
+/**
+ * The ring stays on it.
+ */
+follow: {
+/**
+ * Share of frames in focus.
+ */
+share: number
+/**
+ * Sharp frames.
+ */
+frames: number
+/**
+ * Frames of the moment.
+ */
+window_frames: number
+}
+} | null)
+/**
+ * Ways out for a group deeper than the depth of field.
+ * 
+ * Items: One way.
+ */
+ways_out: {
+/**
+ * Which.
+ */
+way: ("stop-down" | "shorter" | "step-back" | "fewer" | "line-up")
+what: string
+why: string
+numbers: {
+[k: string]: number
+}
+}[]
+/**
+ * The nearest changes of the rush that change the hold.
+ * 
+ * Items: One.
+ */
+tipping: {
+/**
+ * What changes.
+ */
+dimension: ("speed" | "distance" | "light" | "front" | "behind" | "crossers" | "skill" | "support")
+/**
+ * Which way.
+ */
+direction: ("below" | "above" | "to")
+/**
+ * m/s, m, EV, or the word.
+ */
+value: (number | string)
+condition: string
+change: string
+fields: string[]
+}[]
+}
+/**
+ * The camera set-up that answers a rush. A dial that the body lacks is null.
  */
 export interface Hold {
 format: "hold/1"
@@ -218,7 +457,7 @@ manual_technique: ("trap" | "pull" | "follow" | null)
 /**
  * Where the camera looks.
  */
-area: ({
+area: {
 /**
  * AF area.
  */
@@ -236,11 +475,11 @@ x: number
  */
 y: number
 }
-} | null)
+}
 /**
  * Subject detection.
  */
-detection: ({
+detection: {
 /**
  * Kind it looks for.
  */
@@ -249,13 +488,13 @@ subject: ("none" | "animal" | "bird" | "person" | "vehicle")
  * Whether eye detection is on.
  */
 eye: boolean
-} | null)
+}
 /**
  * Tracking tuning; null for a dial the body lacks.
  */
-tuning: ({
+tuning: {
 /**
- * How long it waits after losing the subject.
+ * Level of the body's own dial for how long it waits after losing the subject.
  */
 hold: (number | null)
 /**
@@ -266,15 +505,15 @@ pace: (number | null)
  * Which thing in a zone wins.
  */
 pick: ("auto" | "centre" | "nearest" | null)
-} | null)
+}
 /**
  * Where on the subject to aim.
  */
-aim: ("eye" | "head" | "chest" | "back-number" | "face" | "helmet" | "body" | "edge" | "leading-edge" | null)
+aim: ("eye" | "head" | "chest" | "back-number" | "face" | "helmet" | "body" | "edge" | "leading-edge")
 /**
  * Frames and bursts.
  */
-drive: ({
+drive: {
 /**
  * Frames per second.
  */
@@ -283,13 +522,13 @@ fps: number
  * Length of the burst.
  */
 burst: ("single" | "short" | "long")
-} | null)
+}
 /**
  * What the stabiliser does.
  */
 stabiliser: ("off" | "on" | "panning")
 /**
- * Range of the limiter, m.
+ * Range of the limiter, m, null at infinity; null when the lens has no limiter or no range fits.
  * 
  * @minItems 2
  * @maxItems 2
@@ -314,5 +553,5 @@ iso: number
 /**
  * Button scheme.
  */
-scheme: ("shutter" | "thumb" | "two-thumbs" | "three-buttons" | null)
+scheme: ("shutter" | "thumb" | "two-thumbs" | "three-buttons")
 }

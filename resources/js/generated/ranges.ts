@@ -50,6 +50,10 @@ export const rushRanges: Record<string, [number, number]> = {
     0,
     100
   ],
+  "clutter.obstacle_distance_m": [
+    0.05,
+    20000
+  ],
   "light.ev100": [
     -6,
     20

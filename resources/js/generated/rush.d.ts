@@ -117,6 +117,10 @@ separation: ("clear" | "similar")
  * Width of what passes in front, m.
  */
 obstacle_width_m: number
+/**
+ * How far away the obstacles stand, m; left out when it is not known.
+ */
+obstacle_distance_m?: number
 }
 /**
  * The light.

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+/** How long the shutter stays pressed. */
+enum Burst: string
+{
+    /** One frame a press. */
+    case Single = 'single';
+
+    /** Two or three frames at the right moment. */
+    case Short = 'short';
+
+    /** Held down through the moment. */
+    case Long = 'long';
+}

@@ -1,0 +1,288 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Kit\AfArea;
+use RushHold\Kit\AfSensor;
+use RushHold\Rush\AimRule;
+use RushHold\Rush\Background;
+use RushHold\Rush\Crossers;
+use RushHold\Rush\Detail;
+use RushHold\Rush\Entry;
+use RushHold\Rush\Follow;
+use RushHold\Rush\Foreground;
+use RushHold\Rush\Separation;
+
+/**
+ * Scores every AF area a body has by the chance that it keeps the right thing: the aim is on it, and nothing else takes it.
+ *
+ * P = P(on target) · exp(−Σ hazards). Hazards grow with the area and add up, so that more clutter in front can only favour
+ * smaller areas, and on clean ground a wilder aim can only favour larger ones. Source: docs/model.md, area score.
+ */
+final readonly class AreaScorer
+{
+    private float $deep;
+
+    public function __construct(private Situation $situation)
+    {
+        $half = $situation->framing->depthM / 2;
+        $this->deep = $half > 0 ? min(1.0, $situation->halfDepthM($situation->kit->widestF()) / $half) : 1.0;
+    }
+
+    /** @return list<AreaScore> best first; of equals the one that reaches less */
+    public function all(): array
+    {
+        $scores = array_map($this->of(...), $this->situation->kit->body->areas);
+        usort($scores, static fn (AreaScore $a, AreaScore $b): int => abs($a->score - $b->score) > 1e-12
+            ? $b->score <=> $a->score
+            : $a->area->reach() <=> $b->area->reach());
+
+        return $scores;
+    }
+
+    public function of(AfArea $area): AreaScore
+    {
+        [$width, $height] = $this->extent($area);
+        $detection = $this->detection($area);
+        $framing = $this->situation->framing;
+        $chance = $this->situation->wander->within(
+            $this->reach($width * $framing->frameWidthM, $framing->widthM, $detection),
+            $this->reach($height * $framing->frameHeightM, $framing->heightM, $detection),
+        );
+        $size = sqrt($width * $height);
+        $hazards = array_filter([
+            'front' => $this->front($area, $size),
+            'behind' => $this->behind($area, $size, $this->besides($width, $height)),
+            'pass' => $this->passing($area, $size),
+            'foliage' => $this->foliage($area, $this->besides($width, $height)),
+            'self' => $this->ownParts($area, $width, $height, $detection),
+            'group' => $this->group($area, $size),
+            'unseen' => $this->unseen($area, $size),
+            'plain' => $this->plain($area, $size),
+            'pinpoint' => $this->pinpoint($area),
+            'no-eye' => $this->noEye($area),
+            'tiny' => $this->tiny($area, $detection),
+            'start' => $this->start($area),
+            'sensor' => $this->sensor($area),
+        ], static fn (float $hazard): bool => $hazard > 0);
+
+        return new AreaScore($area, $chance, $width, $height, $detection, $hazards);
+    }
+
+    /**
+     * Size of an area as shares of the frame; a reflex body's points end well inside it, and dim lenses lose the outer ones.
+     *
+     * @return array{float, float}
+     */
+    public function extent(AfArea $area): array
+    {
+        $assumptions = $this->situation->assumptions;
+        $width = $assumptions->value("area.{$area->value}.width");
+        $height = $assumptions->value("area.{$area->value}.height");
+        if (! $this->situation->kit->body->isReflex()) {
+            return [$width, $height];
+        }
+        $dim = $this->losesOuterPoints() ? 0.5 : 1.0;
+
+        return [min($width, $assumptions->value('area.reflex.width') * $dim), min($height, $assumptions->value('area.reflex.height') * $dim)];
+    }
+
+    /** Whether the lens is too dim for the outer points of this reflex body. */
+    public function losesOuterPoints(): bool
+    {
+        return $this->situation->kit->body->isReflex()
+            && $this->situation->kit->widestF() >= $this->situation->assumptions->value('area.reflex.dim_f') * 0.99;
+    }
+
+    /** How far the aim may be off, in metres: to the edge of the larger of area and patch, and half of the smaller. */
+    private function reach(float $areaM, float $bodyM, float $detection): float
+    {
+        $targetM = min($this->situation->framing->targetM, $bodyM);
+        $patch = ($targetM + ($bodyM - $targetM) * max($this->deep, $detection)) / 2;
+
+        return max($areaM / 2, $patch) + min($areaM / 2, $patch) / 2;
+    }
+
+    /** Chance that detection finds the subject in this area: known kind, an outline that shows, large enough. */
+    private function detection(AfArea $area): float
+    {
+        $body = $this->situation->kit->body;
+        $rush = $this->situation->rush;
+        if (! $body->detects($rush->subject->detection) || ($area->isPoint() && ! $body->findsEyesIn($area))) {
+            return 0.0;
+        }
+        $least = $this->situation->assumptions->value('detection.least');
+        $share = max($this->situation->framing->widthShare(), $this->situation->framing->heightShare());
+        $size = $share ** 2 / ($share ** 2 + $least ** 2);
+        $outline = ($rush->clutter->separation === Separation::Similar ? 0.6 : 1.0) * ($rush->subject->detail === Detail::Low ? 0.6 : 1.0);
+        // points and small zones are put on it by hand; wide ones depend on the outline, which clutter in front breaks up
+        $broken = $area->reach() < AfArea::ZoneLarge->reach() ? 1.0 : match ($rush->clutter->foreground) {
+            Foreground::None => 1.0,
+            Foreground::Sparse => 0.75,
+            Foreground::Dense => 0.25,
+        };
+
+        return 0.9 * $size * $outline * $broken;
+    }
+
+    /** Share of the area that is not filled by the subject. */
+    private function besides(float $width, float $height): float
+    {
+        return 1 - min(1.0, $this->situation->framing->widthShare() / $width) * min(1.0, $this->situation->framing->heightShare() / $height);
+    }
+
+    private function front(AfArea $area, float $size): float
+    {
+        $density = match ($this->situation->rush->clutter->foreground) {
+            Foreground::None => 0.0,
+            Foreground::Sparse => $this->situation->assumptions->value('clutter.front.sparse'),
+            Foreground::Dense => $this->situation->assumptions->value('clutter.front.dense'),
+        };
+
+        return $density * ($area === AfArea::LockOn ? 0.8 : $size);
+    }
+
+    private function behind(AfArea $area, float $size, float $besides): float
+    {
+        $clutter = $this->situation->rush->clutter;
+        $density = match ($clutter->background) {
+            Background::Clean => 0.0,
+            Background::Moderate => $this->situation->assumptions->value('clutter.behind.moderate'),
+            Background::Busy => $this->situation->assumptions->value('clutter.behind.busy'),
+        };
+        $near = 0.5 + 0.5 / (1 + $clutter->backgroundGapM / $this->situation->assumptions->value('clutter.gap'));
+        $tone = $clutter->separation === Separation::Similar ? $this->situation->assumptions->value('clutter.similar') : 1.0;
+        $pull = match (true) {
+            $area === AfArea::WholeFrame => 0.8,
+            $area === AfArea::LockOn => $tone > 1 ? 1.0 : 0.4,
+            default => 0.5, // the nearest thing in a box wins, and that is the subject
+        };
+
+        return $density * $near * $tone * $pull * $size * $besides;
+    }
+
+    private function passing(AfArea $area, float $size): float
+    {
+        $density = match ($this->situation->rush->clutter->crossers) {
+            Crossers::None => 0.0,
+            Crossers::Occasional => $this->situation->assumptions->value('clutter.pass.occasional'),
+            Crossers::Frequent => $this->situation->assumptions->value('clutter.pass.frequent'),
+        };
+
+        return $density * ($area === AfArea::LockOn ? 0.5 : $size);
+    }
+
+    private function foliage(AfArea $area, float $besides): float
+    {
+        if (! $this->situation->rush->clutter->foliageMoving) {
+            return 0.0;
+        }
+        $share = match (true) {
+            $area === AfArea::LockOn => 1.0,
+            $area === AfArea::WholeFrame => 0.8,
+            $area->isZone() => 0.4 * $besides,
+            default => 0.0,
+        };
+
+        return $this->situation->assumptions->value('clutter.foliage') * $share;
+    }
+
+    /** At shallow depth a large area takes the nearest part: a wing tip, an ear. Detection picks the head instead. */
+    private function ownParts(AfArea $area, float $width, float $height, float $detection): float
+    {
+        $framing = $this->situation->framing;
+        $inside = min(1.0, $width / max($framing->widthShare(), 1e-9)) * min(1.0, $height / max($framing->heightShare(), 1e-9));
+
+        return $this->situation->assumptions->value('clutter.self') * (1 - $this->deep) * sqrt($inside) * (1 - 0.8 * $detection) * ($area === AfArea::LockOn ? 0.6 : 1.0);
+    }
+
+    /** Others of its kind beside the chosen one. */
+    private function group(AfArea $area, float $size): float
+    {
+        $others = min(8, $this->situation->rush->subject->count) - 1;
+        if ($others < 1 || $this->situation->rush->intent->follow !== Follow::ThisOne) {
+            return 0.0;
+        }
+
+        return $this->situation->assumptions->value('clutter.group') * $others * ($area === AfArea::LockOn ? 0.3 : $size);
+    }
+
+    /** Whoever leads or comes in must be found: a small area misses it, an automatic one has settled on something else. */
+    private function unseen(AfArea $area, float $size): float
+    {
+        $follow = $this->situation->rush->intent->follow;
+        if ($follow === Follow::ThisOne) {
+            return 0.0;
+        }
+        $unseen = $this->situation->assumptions->value('clutter.unseen');
+        if ($area === AfArea::LockOn) {
+            return $follow === Follow::Nearest ? 0.8 * $unseen : 1.4 * $unseen; // there is nothing to start it on yet
+        }
+        $waiting = $follow === Follow::WhoeverEnters ? match ($this->situation->rush->clutter->background) {
+            Background::Clean => 0.1,
+            Background::Moderate => 0.5,
+            Background::Busy => 1.0,
+        } : 0.4; // the pick dial works inside zones only
+        if ($area === AfArea::WholeFrame) {
+            return $waiting + ($this->situation->rush->intent->entry === Entry::Any ? 0.0 : 0.2);
+        }
+
+        return $unseen * (1 - $size) * ($area->isZone() && $this->situation->kit->body->hasPick ? 0.5 : 1.0);
+    }
+
+    /** A plain subject gives a small area nothing to measure. */
+    private function plain(AfArea $area, float $size): float
+    {
+        return $this->situation->rush->subject->detail === Detail::Low
+            ? $this->situation->assumptions->value('clutter.plain') * (1 - min(1.0, 2 * $size)) + ($area === AfArea::LockOn ? 0.3 : 0.0)
+            : 0.0;
+    }
+
+    /** A pinpoint on something that moves falls on plain patches between its marks. */
+    private function pinpoint(AfArea $area): float
+    {
+        return $area === AfArea::Spot && $this->situation->rush->moves() ? $this->situation->assumptions->value('clutter.pinpoint') : 0.0;
+    }
+
+    /** Where the eye counts and could be found, an area without eye detection leaves it to your aim. */
+    private function noEye(AfArea $area): float
+    {
+        return $this->situation->eyeShows() && $this->situation->rush->kind()->aim === AimRule::Eye && ! $this->situation->kit->body->findsEyesIn($area)
+            ? $this->situation->assumptions->value('clutter.no_eye')
+            : 0.0;
+    }
+
+    /** Automatic areas pass over what is small in the frame and not detected. */
+    private function tiny(AfArea $area, float $detection): float
+    {
+        $share = max($this->situation->framing->widthShare(), $this->situation->framing->heightShare());
+
+        return $area->reach() === AfArea::WholeFrame->reach()
+            ? $this->situation->assumptions->value('clutter.tiny') * (1 - $detection) * max(0.0, 1 - $share / 0.12)
+            : 0.0;
+    }
+
+    private function start(AfArea $area): float
+    {
+        return $area === AfArea::LockOn
+            ? -log(max(0.01, $this->situation->assumptions->value('area.start.'.$this->situation->rush->photographer->skill->value)))
+            : 0.0;
+    }
+
+    /** Line sensors see only detail that runs across them. */
+    private function sensor(AfArea $area): float
+    {
+        if ($this->situation->kit->body->afSensor !== AfSensor::Line) {
+            return 0.0;
+        }
+        $lines = match ($this->situation->rush->subject->detail) {
+            Detail::Low => 0.5,
+            Detail::Medium => 0.2,
+            Detail::High => 0.08,
+        };
+
+        return $area->isPoint() ? $lines : $lines / 2;
+    }
+}

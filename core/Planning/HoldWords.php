@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Hold\Hold;
+use RushHold\Units;
+
+/** A hold, field by field: values that can be compared, and how a person calls them. */
+final class HoldWords
+{
+    /** Fields in the order of the plan; each is a path into hold/1. */
+    public const FIELDS = [
+        'focus_mode', 'manual_technique', 'area.pattern', 'area.place', 'detection.subject', 'detection.eye', 'tuning.hold', 'tuning.pace', 'tuning.pick',
+        'aim', 'drive.fps', 'drive.burst', 'stabiliser', 'limiter_m', 'focal_mm', 'shutter_s', 'f_number', 'iso', 'scheme',
+    ];
+
+    /** Fields that change by steps of light or zoom with every small change of the rush. */
+    public const GRADUAL = ['focal_mm', 'shutter_s', 'f_number', 'iso', 'area.place'];
+
+    /** @return array<string, bool|float|int|string|null> one comparable value for each field */
+    public static function values(Hold $hold): array
+    {
+        return [
+            'focus_mode' => $hold->focusMode->value, 'manual_technique' => $hold->manualTechnique?->value,
+            'area.pattern' => $hold->area->value, 'area.place' => sprintf('%.2f, %.2f', $hold->place->x, $hold->place->y),
+            'detection.subject' => $hold->detection->value, 'detection.eye' => $hold->eye,
+            'tuning.hold' => $hold->hold, 'tuning.pace' => $hold->pace, 'tuning.pick' => $hold->pick?->value,
+            'aim' => $hold->aim->value, 'drive.fps' => $hold->fps, 'drive.burst' => $hold->burst->value,
+            'stabiliser' => $hold->stabiliser->value, 'limiter_m' => $hold->limiterM === null ? null : sprintf('%s–%s', $hold->limiterM[0], $hold->limiterM[1] ?? '∞'),
+            'focal_mm' => $hold->focalMm, 'shutter_s' => $hold->shutterS, 'f_number' => $hold->fNumber, 'iso' => $hold->iso, 'scheme' => $hold->scheme->value,
+        ];
+    }
+
+    /** A value of a field in words: "large zone", "1/4000", "hold 3". */
+    public static function word(string $field, Hold $hold, Units $units): string
+    {
+        return match ($field) {
+            'focus_mode' => $hold->focusMode->words(),
+            'manual_technique' => $hold->manualTechnique === null ? 'autofocus' : $hold->manualTechnique->value,
+            'area.pattern' => $hold->area->words(),
+            'area.place' => sprintf('area at %.0f %%, %.0f %%', $hold->place->x * 100, $hold->place->y * 100),
+            'detection.subject' => $hold->detection->value === 'none' ? 'no detection' : $hold->detection->value.' detection',
+            'detection.eye' => $hold->eye ? 'eye detection' : 'no eye detection',
+            'tuning.hold' => 'hold '.($hold->hold ?? 'not set'),
+            'tuning.pace' => 'pace '.($hold->pace ?? 'not set'),
+            'tuning.pick' => 'pick '.($hold->pick->value ?? 'not set'),
+            'aim' => 'aim at the '.$hold->aim->words(),
+            'drive.fps' => Units::figures($hold->fps).' frames a second',
+            'drive.burst' => $hold->burst->value === 'single' ? 'single frames' : $hold->burst->value.' bursts',
+            'stabiliser' => 'stabiliser '.($hold->stabiliser->value === 'panning' ? 'in panning mode' : $hold->stabiliser->value),
+            'limiter_m' => $hold->limiterM === null ? 'no limiter' : sprintf('limiter %s – %s', $units->length($hold->limiterM[0]), $hold->limiterM[1] === null ? '∞' : $units->length($hold->limiterM[1])),
+            'focal_mm' => Units::figures($hold->focalMm).' mm',
+            'shutter_s' => Units::shutter($hold->shutterS),
+            'f_number' => 'f/'.Units::figures($hold->fNumber, 2),
+            'iso' => 'ISO '.$hold->iso,
+            'scheme' => str_replace('-', ' ', $hold->scheme->value).' focus',
+            default => '',
+        };
+    }
+
+    /** @return list<string> fields whose values differ */
+    public static function differences(Hold $a, Hold $b): array
+    {
+        $before = self::values($a);
+        $after = self::values($b);
+
+        return array_values(array_filter(self::FIELDS, static fn (string $field): bool => $before[$field] !== $after[$field]));
+    }
+}
