@@ -229,6 +229,7 @@ final class Assumptions
             new Assumption('clutter.self', 0.5, 0, 5, '', 'Wing tip, ear or twig of its own that takes the focus at shallow depth', 'assumed'),
             new Assumption('clutter.group', 0.3, 0, 5, '', 'Each other one of its kind beside it, for an area as large as the frame', 'assumed'),
             new Assumption('clutter.unseen', 0.9, 0, 5, '', 'Missing whoever leads or comes in, for an area without size', 'assumed'),
+            new Assumption('clutter.side', 0.6, 0, 5, '', 'The whole frame taking something on the side where nothing comes from', 'assumed'),
             new Assumption('clutter.plain', 0.35, 0, 5, '', 'Finding nothing on a plain subject, for an area without size', 'assumed'),
             new Assumption('clutter.pinpoint', 0.3, 0, 5, '', 'A pinpoint on something that moves finding nothing to hold on', 'assumed'),
             new Assumption('clutter.no_eye', 0.06, 0, 5, '', 'Focus on the body instead of the eye where the area finds no eyes', 'assumed'),

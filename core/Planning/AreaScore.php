@@ -46,6 +46,7 @@ final readonly class AreaScore
             'self' => "a nearer part of it takes the focus {$percent} of the time",
             'group' => "another one beside it takes it {$percent} of the time",
             'unseen' => "you miss the one you want {$percent} of the time",
+            'side' => "it looks where nothing comes from {$percent} of the time",
             'pinpoint' => "a pinpoint on a mover finds nothing to hold on {$percent} of the time",
             'plain' => "it finds nothing to hold on {$percent} of the time",
             'no-eye' => "it finds the body, not the eye, {$percent} of the time",

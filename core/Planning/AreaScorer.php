@@ -60,6 +60,7 @@ final readonly class AreaScorer
             'self' => $this->ownParts($area, $width, $height, $detection),
             'group' => $this->group($area, $size),
             'unseen' => $this->unseen($area, $size),
+            'side' => $this->side($area),
             'plain' => $this->plain($area, $size),
             'pinpoint' => $this->pinpoint($area),
             'no-eye' => $this->noEye($area),
@@ -226,10 +227,18 @@ final readonly class AreaScorer
             Background::Busy => 1.0,
         } : 0.4; // the pick dial works inside zones only
         if ($area === AfArea::WholeFrame) {
-            return $waiting + ($this->situation->rush->intent->entry === Entry::Any ? 0.0 : 0.2);
+            return $waiting;
         }
 
         return $unseen * (1 - $size) * ($area->isZone() && $this->situation->kit->body->hasPick ? 0.5 : 1.0);
+    }
+
+    /** Where the side it comes from is known, the whole frame also looks where it does not come from. */
+    private function side(AfArea $area): float
+    {
+        return $area === AfArea::WholeFrame && $this->situation->rush->intent->entry !== Entry::Any
+            ? $this->situation->assumptions->value('clutter.side')
+            : 0.0;
     }
 
     /** A plain subject gives a small area nothing to measure. */

@@ -32,7 +32,7 @@ final class FocusModeChooser implements Chooser
         $mode = $net ? FocusMode::AutoSwitch : $this->firstOffered($situation, $stays ? $this->forStill($rush->clutter->foreground) : [
             FocusMode::Continuous, FocusMode::AutoSwitch, FocusMode::Manual, FocusMode::SingleWithOverride, FocusMode::Single,
         ]);
-        if ($mode === FocusMode::Manual) {
+        if ($mode === FocusMode::Manual && ! $stays) {
             $draft->technique = $hand->best();
         }
         $draft->focusMode = $mode;
@@ -108,7 +108,7 @@ final class FocusModeChooser implements Chooser
                 $mode === FocusMode::SingleWithOverride ? ' The ring then corrects for what is in front.' : '',
             );
         }
-        $lack = $mode === FocusMode::Continuous ? '' : ' This body has no continuous mode, so this is the nearest to it.';
+        $lack = $mode === FocusMode::Continuous ? '' : ' This body has no continuous mode; this is the nearest to it.';
         if ($driftM > $halfDepthM) {
             return sprintf(
                 'A single lock would be %s off by the end of a short burst; only %s is sharp.%s',
@@ -117,7 +117,7 @@ final class FocusModeChooser implements Chooser
         }
 
         return sprintf(
-            'It moves at %s. It would stay sharp for %s after a single lock, but a turn would end that at once.%s',
+            'At %s it would stay sharp for %s after a single lock, but a turn would end that at once.%s',
             $units->speed($rush->travel->speedMps), Units::time($this->staysSharpS($situation, $halfDepthM)), $lack,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Faults\Fault;
+use RushHold\Optics\DepthOfField;
 use RushHold\Optics\ThinLens;
 use RushHold\Units;
 
@@ -17,9 +18,13 @@ final readonly class GroupWays
 
     private float $workM;
 
+    private DepthOfField $depth;
+
+    /** Reckons with the standard asked for, not with a softer one that had to do. */
     public function __construct(private Plan $plan)
     {
-        $this->limitMm = $plan->blur->limitMm;
+        $this->limitMm = $plan->situation->limitMm($plan->situation->rush->standard);
+        $this->depth = $plan->situation->optic->depthOfField($plan->settings->fNumber, $plan->situation->rush->workM, $this->limitMm);
         $this->spreadM = $plan->situation->rush->subject->depthSpreadM;
         $this->workM = $plan->situation->rush->workM;
     }
@@ -104,9 +109,9 @@ final readonly class GroupWays
         $sharp = 0;
         for ($at = 0; $at < min($count, 200); $at++) {
             $distance = $this->workM - $this->spreadM / 2 + ($count > 1 ? $this->spreadM * $at / (min($count, 200) - 1) : $this->spreadM / 2);
-            $sharp += $distance >= $this->plan->depth->nearM && $distance <= $this->plan->depth->farM ? 1 : 0;
+            $sharp += $distance >= $this->depth->nearM && $distance <= $this->depth->farM ? 1 : 0;
         }
-        $depth = $this->plan->situation->units->length($this->plan->depth->depthM());
+        $depth = $this->plan->situation->units->length($this->depth->depthM());
 
         return [
             'way' => 'fewer', 'what' => sprintf('%d of %d are sharp now', $sharp, $count),

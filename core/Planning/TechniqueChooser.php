@@ -37,6 +37,9 @@ final class TechniqueChooser implements Chooser
             return 'Set the plane on its way first and burst as it crosses.';
         }
         $units = $situation->units;
+        if (is_infinite($trap->at->timeS)) {
+            return sprintf('Set the plane at %s: all of its way is sharp there.', $units->length($trap->distanceM));
+        }
 
         return sprintf(
             'Set the plane at %s and press %s before it is there: it stays sharp for %s, about %s frames%s. One sharp frame in %s of the passes.',

@@ -64,14 +64,14 @@ final readonly class TrapPlan
         return $this->at->pOne();
     }
 
-    /** @return array<string, float> */
+    /** @return array<string, ?float> null where nothing bounds it */
     public function toArray(): array
     {
-        return [
+        return array_map(static fn (float $number): ?float => is_finite($number) ? $number : null, [
             'distance_m' => $this->distanceM, 'bearing_deg' => $this->bearingDeg, 'depth_m' => $this->at->depthM,
             'time_s' => $this->at->timeS, 'frames' => $this->at->frames, 'p_one' => $this->at->pOne(), 'here_frames' => $this->hereFrames,
             'lead_m' => $this->leadM, 'lead_s' => $this->leadS,
-        ];
+        ]);
     }
 
     private static function trap(Situation $situation, float $fNumber, float $distanceM, float $bearingDeg): Trap

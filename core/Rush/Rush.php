@@ -53,7 +53,7 @@ final readonly class Rush
             $workM,
             $farM,
             Clutter::read($rush->inside('clutter')),
-            Guard::finite('light.ev100', $light->number('ev100')),
+            Guard::between('light.ev100', $light->number('ev100'), -6.0, 20.0, 'EV'),
             $light->choice('direction', LightDirection::class),
             Intent::read($rush->inside('intent')),
             Photographer::read($rush->inside('photographer')),

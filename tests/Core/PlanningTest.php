@@ -11,8 +11,8 @@ use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
 use RushHold\Optics\Exposure;
 use RushHold\Optics\SharpnessStandard;
+use RushHold\Planning\HoldWords;
 use RushHold\Planning\Plan;
-use RushHold\Planning\PlanDocument;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Catalogue;
 use RushHold\Rush\KindId;
@@ -296,7 +296,7 @@ it('chooses how to focus', function (array $rush, array $kit, FocusMode $mode, ?
         [],
         ['body' => ['modes' => ['single', 'manual']]],
         FocusMode::Manual,
-        null,
+        ManualTechnique::Follow,
     ],
     'by hand, a known way' => [
         [
@@ -384,16 +384,9 @@ it('plans every kind, sensor, focal length and light without a gap, and writes v
                     ],
                 ],
             );
-            $document = PlanDocument::of($plan);
+            $document = Documents::written($plan);
             $checker->read((string) json_encode($document), 'plan');
-            $chosen = array_keys(
-                array_filter(
-                    $document['hold'],
-                    fn ($value, $field) => $value !== null && $field !== 'format',
-                    ARRAY_FILTER_USE_BOTH,
-                ),
-            );
-            expect(array_diff($chosen, array_column($document['reasons'], 'field')))->toBe([]);
+            expect(array_diff(HoldWords::FIELDS, array_column($document['reasons'], 'field')))->toBe([]);
             $endless = 0;
             array_walk_recursive($document, function ($value) use (&$endless) {
                 $endless += is_float($value) && ! is_finite($value) ? 1 : 0;
@@ -406,10 +399,10 @@ it('plans every kind, sensor, focal length and light without a gap, and writes v
 it('gives the same plan for the same input, and reads its own numbers in either unit', function () {
     $rush = Documents::rushOf();
     $kit = Kit::fromArray(kit());
-    $metric = PlanDocument::of(Planner::standard()->plan($rush, $kit));
-    $imperial = PlanDocument::of(Planner::standard()->plan($rush, $kit, null, Units::Imperial));
+    $metric = Documents::written(Planner::standard()->plan($rush, $kit));
+    $imperial = Documents::written(Planner::standard()->plan($rush, $kit, null, Units::Imperial));
 
-    expect(PlanDocument::of(Planner::standard()->plan($rush, $kit)))
+    expect(Documents::written(Planner::standard()->plan($rush, $kit)))
         ->toEqual($metric)
         ->and($imperial['hold'])
         ->toBe($metric['hold'])
@@ -424,7 +417,7 @@ it('lets a person replace an assumed figure, and says so', function () {
         Kit::fromArray(kit()),
         Assumptions::with(['panning.settled' => 0.95]),
     );
-    $listed = array_column(PlanDocument::of($steadier)['assumptions'], null, 'name');
+    $listed = array_column(Documents::written($steadier)['assumptions'], null, 'name');
 
     expect($steadier->settings->shutterS)
         ->toBeGreaterThan(plan()->settings->shutterS)
@@ -435,7 +428,7 @@ it('lets a person replace an assumed figure, and says so', function () {
 });
 
 it('explains every figure of a plan with numbers that give its result', function () {
-    $workings = array_column(PlanDocument::of(plan())['workings'], null, 'figure');
+    $workings = array_column(Documents::written(plan())['workings'], null, 'figure');
     $value = fn (string $figure, int $at) => $workings[$figure]['inputs'][$at]['value'];
 
     expect($workings['blur_mm.motion']['result'])
@@ -457,7 +450,7 @@ it('explains every figure of a plan with numbers that give its result', function
 });
 
 it('carries the cautions a rush calls for', function () {
-    $cautions = fn (array $rush): string => implode(' ', PlanDocument::of(plan($rush))['cautions']);
+    $cautions = fn (array $rush): string => implode(' ', Documents::written(plan($rush))['cautions']);
 
     expect($cautions([]))
         ->toContain('too close')

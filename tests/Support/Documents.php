@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use RushHold\Kit\Kit;
 use RushHold\Planning\Plan;
+use RushHold\Planning\PlanDocument;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Rush;
 
@@ -117,6 +118,16 @@ final class Documents
     public static function plan(array $rush = [], array $kit = []): Plan
     {
         return Planner::standard()->plan(self::rushOf($rush), Kit::fromArray(self::kit($kit)));
+    }
+
+    /**
+     * A plan as plan/1, tipping points included.
+     *
+     * @return array<string, mixed>
+     */
+    public static function written(Plan $plan): array
+    {
+        return PlanDocument::of($plan, Planner::standard()->tips($plan));
     }
 
     /** @param  array<string, mixed>  $own */

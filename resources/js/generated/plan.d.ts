@@ -347,21 +347,21 @@ bearing_deg: number
  */
 depth_m: (number | null)
 /**
- * Time in focus, s.
+ * Time in focus, s; null without end.
  */
-time_s: number
+time_s: (number | null)
 /**
- * Frames in focus.
+ * Frames in focus; null without end.
  */
-frames: number
+frames: (number | null)
 /**
  * Chance of at least one.
  */
 p_one: number
 /**
- * Frames of a trap at the working distance.
+ * Frames of a trap at the working distance; null without end.
  */
-here_frames: number
+here_frames: (number | null)
 /**
  * How far before the plane to press, m.
  */
