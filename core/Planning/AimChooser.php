@@ -38,7 +38,7 @@ final class AimChooser implements Chooser
             AimRule::Eye => match (true) {
                 $away => [Aim::Body, 'It goes away from you and shows no eye; the back is what can be sharp.', null],
                 $small => [Aim::Body, sprintf('Its head is %s of the frame\'s width, too small to aim at: keep the body under the area.', AreaScore::percent($situation->framing->targetShare())), null],
-                $situation->eyeShows() => [Aim::Eye, 'A sharp eye makes the picture; it is large enough to aim at.', null],
+                $situation->eyeShows() => [Aim::Eye, 'A sharp eye makes the picture, and it is large enough here.', null],
                 default => [Aim::Head, 'The eye is too small to aim at from here, the head is not.', null],
             },
             AimRule::Shirt => match (true) {
@@ -51,7 +51,7 @@ final class AimChooser implements Chooser
                 ? [Aim::Head, 'The face is turned away; the head is what shows.', null]
                 : [Aim::Face, $situation->rush->subject->kind->value === 'swimmer' ? 'The face is the first thing out of the water.' : 'It stays where it is, so the face can be had.', null],
             AimRule::Middle => [Aim::Body, 'A larger patch in the middle stays under the area through the turn.', null],
-            AimRule::Helmet => [Aim::Helmet, 'The helmet has a hard edge and stays in one plane with the eyes.', null],
+            AimRule::Helmet => [Aim::Helmet, 'It has a hard edge and lies in one plane with the eyes.', null],
             AimRule::Front => $away
                 ? [Aim::Edge, 'Seen from behind: take the edge of the tail.', null]
                 : [Aim::LeadingEdge, 'The front edge is what must be sharp, and it is nearest to you.', null],

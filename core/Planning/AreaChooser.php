@@ -114,10 +114,9 @@ final class AreaChooser implements Chooser
     private function byNumbers(Situation $situation, AreaScorer $scorer, AreaScore $chosen, ?AreaScore $runnerUp): string
     {
         $wander = $situation->units->length(max($situation->wander->sidewaysM, $situation->wander->upwardsM), 2);
-        $size = $situation->units->length(max($situation->framing->widthM, $situation->framing->heightM), 2);
         $keeps = sprintf(
-            '%s and your aim strays %s on %s of subject: it keeps the right thing %s of the time',
-            $this->ground($situation), $wander, $size, AreaScore::percent($chosen->score),
+            '%s; your aim strays %s: it keeps the right thing %s of the time',
+            $this->ground($situation), $wander, AreaScore::percent($chosen->score),
         );
         $note = $this->reflexNote($situation, $scorer);
 
@@ -146,7 +145,7 @@ final class AreaChooser implements Chooser
             },
         ]);
 
-        return $words === [] ? 'The ground is clean' : ucfirst(implode(', ', $words));
+        return $words === [] ? 'Clean ground' : ucfirst(implode(', ', $words));
     }
 
     /** What a reflex body's points cannot do, where it matters. */

@@ -52,7 +52,7 @@ final class LimiterChooser implements Chooser
         $cut = $range[0] > $situation->kit->lens->closestM * 1.05;
 
         return match (true) {
-            $cut => sprintf('It stays within %s, so the lens need not look nearer than %s: it comes back sooner from a wrong grab.', $between, $units->length($range[0])),
+            $cut => sprintf('It stays within %s: shut off what is nearer than %s and the lens comes back sooner.', $between, $units->length($range[0])),
             $count > 1 => sprintf('It may come as near as %s, inside the shorter range, so leave it on full.', $units->length($situation->rush->nearM)),
             default => 'Its only range takes in all of this.',
         };

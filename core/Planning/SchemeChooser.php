@@ -23,8 +23,8 @@ final class SchemeChooser implements Chooser
             $school !== null => [Scheme::from($school), self::habit(Scheme::from($school))],
             $draft->focusMode === FocusMode::Manual => [Scheme::Thumb, 'You focus by hand: with focusing off the shutter, firing never moves the plane you have set.'],
             $rush->photographer->skill === Skill::New => [Scheme::Shutter, 'One button to think of while the rest is new; a thumb button comes later.'],
-            $mixed && $several => [Scheme::TwoThumbs, 'Things come between: one thumb button for a small area, one for tracking, a centimetre apart.'],
-            default => [Scheme::Thumb, 'Tap to lock, hold to follow, let go to recompose; take focusing off the shutter or it moves at the last instant.'],
+            $mixed && $several => [Scheme::TwoThumbs, 'Things come between: one button for a small area, one for tracking, a centimetre apart.'],
+            default => [Scheme::Thumb, 'Tap to lock, hold to follow, let go to recompose. Take focusing off the shutter, or it moves at the last instant.'],
         };
         $draft->because('scheme', $why, [], $school === null ? null : 'button: '.str_replace('-', ' ', $school));
     }

@@ -18,6 +18,9 @@ use RushHold\Units;
  */
 final class TuningChooser implements Chooser
 {
+    /** A slip too short to notice, in seconds. */
+    private const HARDLY_S = 0.05;
+
     public function choose(Situation $situation, Draft $draft): void
     {
         $school = $situation->rush->photographer->schools->on('tuning');
@@ -58,6 +61,7 @@ final class TuningChooser implements Chooser
                 ? sprintf('You want whoever comes at once: level %d waits %s. It may be hidden %s, so expect to lose it behind things.', $level, $waits, Units::time($needS))
                 : sprintf('You want whoever comes at once: level %d waits %s.', $level, $waits),
             $needS > $levels[$top] => sprintf('It may be hidden for %s; even the highest level waits only %s.', Units::time($needS), $waits),
+            $needS <= self::HARDLY_S => sprintf('Nothing hides it and your aim hardly slips: level %d waits %s, which is enough.', $level, $waits),
             $hiddenS >= $slipS => sprintf('Something hides it for up to %s; level %d waits %s.', Units::time($hiddenS), $level, $waits),
             default => sprintf('You slip off for about %s at a time; level %d waits %s.', Units::time($slipS), $level, $waits),
         }, $numbers + ['waits_s' => $levels[$level]], $steered ? "tuning: {$school}" : null);
@@ -121,7 +125,7 @@ final class TuningChooser implements Chooser
     {
         $off = 1 - $score->onTarget;
 
-        return $off < 0.02 ? 0.05 : $situation->assumptions->value('aim.recover.'.$situation->rush->photographer->skill->value);
+        return $off < 0.02 ? self::HARDLY_S : $situation->assumptions->value('aim.recover.'.$situation->rush->photographer->skill->value);
     }
 
     /**

@@ -15,6 +15,7 @@ export function Dialog({ open, title, width = 520, onClose, children }: Props) {
       footer={null}
       title={title}
       width={width}
+      style={{ top: 48 }}
       destroyOnHidden
       getContainer={() => document.getElementById("root")!}
     >

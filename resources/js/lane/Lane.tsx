@@ -1,9 +1,14 @@
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Plan, Rush, SubjectKind, Units } from "../api/types";
-import { show, step } from "../units/quantity";
+import { useWidth } from "../app/useWidth";
+import { limiterText } from "../hold/hold";
 import { newGesture } from "../sentence/gesture";
-import { laneEnds, logScale, ticks } from "./scale";
-import { Silhouette } from "./silhouettes";
+import { hasObstacles, obstacleAt } from "../sentence/surroundings";
+import { figures, show, step } from "../units/quantity";
+import { laneEnds, logScale, placedTips, ticks, type Scale } from "./scale";
+import { fitted, shapeOf, Silhouette } from "./silhouettes";
+
+export type Grip = "work" | "near" | "far" | "obstacle";
 
 type Props = {
   rush: Rush;
@@ -11,83 +16,101 @@ type Props = {
   closestM: number;
   plan: Plan | null;
   units: Units;
-  /** The subject was moved to this distance; moves of one drag carry one gesture. */
-  onMove: (distanceM: number, gesture: string) => void;
+  /** Something was moved to this distance; moves of one drag carry one gesture. */
+  onMove: (grip: Grip, distanceM: number, gesture: string) => void;
 };
 
-const HEIGHT = 122;
-const AXIS = 86;
+const HEIGHT = 128;
+const AXIS = 92;
 const LEFT = 48;
 const RIGHT = 18;
+const TOP = 20;
 
-const useWidth = (): [React.RefObject<HTMLDivElement | null>, number] => {
-  const box = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(0);
-  useEffect(() => {
-    if (box.current === null) return;
-    const watch = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width));
-    watch.observe(box.current);
-    return () => watch.disconnect();
-  }, []);
-  return [box, width];
+const gripNames: Record<Grip, string> = {
+  work: "Distance of the subject",
+  near: "Nearest it may come",
+  far: "Farthest it may be",
+  obstacle: "Distance of what is in front",
 };
 
-/** The distance axis, camera at the left: what is too close, where the subject may be, what is sharp. */
+/** The distance axis, camera at the left: what is too close, where things stand, what is sharp, where the answer changes. */
 export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
   const [box, width] = useWidth();
-  const [drag, setDrag] = useState<{ to: number; ends: [number, number] } | null>(null);
+  const [drag, setDrag] = useState<{ grip: Grip; to: number; ends: [number, number] } | null>(null);
   const gesture = useRef("");
   const { near_m, work_m, far_m } = rush.distance;
-  const distance = drag?.to ?? work_m;
+  const obstacles = hasObstacles(rush);
+  const now: Record<Grip, number> = {
+    work: work_m,
+    near: near_m,
+    far: far_m,
+    obstacle: obstacleAt({ rush, kit_id: "", focal_mm: null }),
+  };
+  const where = (grip: Grip): number => (drag?.grip === grip ? drag.to : now[grip]);
+  const distance = where("work");
 
-  // the ends stand still while the subject is dragged, or it would run from under the finger
+  // the ends stand still while something is dragged, or it would run from under the finger
   const ends = useMemo(() => laneEnds(closestM, near_m, far_m), [closestM, near_m, far_m]);
   const [least, most] = drag?.ends ?? ends;
   const scale = logScale(least, most, LEFT, Math.max(LEFT + 100, width - RIGHT));
-  const unit = units === "imperial" ? 0.3048 : 1;
   const x = scale.x(distance);
 
   const at = (event: PointerEvent): number => {
     const left = box.current?.getBoundingClientRect().left ?? 0;
     return Number(scale.metres(event.clientX - left).toPrecision(3));
   };
-
   const onPointerDown = (event: PointerEvent<SVGSVGElement>): void => {
     if (event.button !== 0) return;
+    const grip = ((event.target as Element).closest("[data-grip]")?.getAttribute("data-grip") ?? "work") as Grip;
     event.currentTarget.setPointerCapture(event.pointerId);
-    gesture.current = newGesture("drag");
+    gesture.current = newGesture(`drag-${grip}`);
     const to = at(event);
-    setDrag({ to, ends: [least, most] });
-    onMove(to, gesture.current);
+    setDrag({ grip, to, ends: [least, most] });
+    onMove(grip, to, gesture.current);
   };
   const onPointerMove = (event: PointerEvent): void => {
     if (drag === null) return;
     const to = at(event);
     setDrag({ ...drag, to });
-    onMove(to, gesture.current);
+    onMove(drag.grip, to, gesture.current);
   };
-  const onPointerUp = (): void => setDrag(null);
-
-  const onKeyDown = (event: KeyboardEvent): void => {
-    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key] as 1 | -1 | undefined;
-    if (by === undefined) return;
-    event.preventDefault();
-    if (!gesture.current.startsWith("keys")) gesture.current = newGesture("keys");
-    onMove(step(work_m, by, "length", units), gesture.current);
-  };
+  const onKeyDown =
+    (grip: Grip) =>
+    (event: KeyboardEvent): void => {
+      const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key] as 1 | -1 | undefined;
+      if (by === undefined) return;
+      event.preventDefault();
+      if (!gesture.current.startsWith(`keys-${grip}`)) gesture.current = newGesture(`keys-${grip}`);
+      onMove(grip, step(now[grip], by, "length", units), gesture.current);
+    };
+  const slider = (grip: Grip): Record<string, unknown> => ({
+    "data-grip": grip,
+    role: "slider",
+    tabIndex: 0,
+    "aria-label": gripNames[grip],
+    "aria-valuemin": least,
+    "aria-valuemax": most,
+    "aria-valuenow": where(grip),
+    "aria-valuetext": `${show(where(grip), "length", units)} away`,
+    onKeyDown: onKeyDown(grip),
+  });
 
   const depth = plan?.numbers.depth;
-  const bandLeft = depth ? scale.x(depth.near_m) : 0;
-  const bandRight = depth ? scale.x(depth.far_m ?? most) : 0;
   const sharp = depth
     ? `sharp ${show(depth.near_m, "length", units, 4)} – ${show(depth.far_m, "length", units, 4)}`
     : distance < closestM
       ? `${show(distance, "length", units)}: too close to focus`
       : "";
+  const tips = useMemo(
+    () => (plan === null || width < 500 ? [] : placedTips(plan.tipping, scale)),
+    // the scale follows from its ends and the width
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
+    [plan, least, most, width],
+  );
   const labelRight = x < width - 230;
-  const hyperfocal = plan?.numbers.hyperfocal_m ?? Infinity;
-  const closeX = scale.x(closestM);
-  const text = `${show(distance, "length", units)} away`;
+  const shape = shapeOf(kind, plan?.pane.posture ?? null);
+  const mark = fitted(shape, 54, 34);
+  const members = groupAt(rush);
 
   return (
     <div ref={box} className="lane" data-testid="lane">
@@ -97,8 +120,8 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
           height={HEIGHT}
           onPointerDown={onPointerDown}
           onPointerMove={onPointerMove}
-          onPointerUp={onPointerUp}
-          onPointerCancel={onPointerUp}
+          onPointerUp={() => setDrag(null)}
+          onPointerCancel={() => setDrag(null)}
           role="group"
           aria-label="Distances from the camera"
         >
@@ -108,113 +131,82 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
             </pattern>
           </defs>
           <path d={`M6 ${AXIS} v-12 h5 v-4 h9 v4 h12 v3 h10 v9 z`} className="lane-camera" />
-          {closeX - LEFT > 3 && (
-            <g>
-              <rect
-                x={LEFT}
-                y={AXIS - 34}
-                width={closeX - LEFT}
-                height={34}
-                fill="url(#lane-hatch)"
-                className="lane-close"
-              />
-              <text
-                x={Math.max(LEFT, Math.min(closeX - 4, (LEFT + closeX) / 2))}
-                y={AXIS - 40}
-                textAnchor={closeX - LEFT > 130 ? "middle" : "start"}
-                className="lane-fail"
-              >
-                {closeX - LEFT > 130 || width > 600
-                  ? `too close: under ${show(closestM, "length", units)}`
-                  : show(closestM, "length", units)}
-              </text>
-            </g>
-          )}
+          <TooClose scale={scale} closestM={closestM} width={width} units={units} />
+          <Behind rush={rush} scale={scale} most={most} units={units} width={width} />
           {depth && (
             <rect
-              x={Math.min(bandLeft, x - 1.5)}
-              y={AXIS - 62}
-              width={Math.max(3, bandRight - bandLeft)}
-              height={62}
+              x={Math.min(scale.x(depth.near_m), x - 1.5)}
+              y={AXIS - 52}
+              width={Math.max(3, scale.x(depth.far_m ?? most) - scale.x(depth.near_m))}
+              height={52}
               className="lane-band"
             />
           )}
           <line x1={0} y1={AXIS} x2={width} y2={AXIS} className="lane-axis" />
-          {ticks(least, most, unit).map((tick) => {
-            const tx = scale.x(tick.metres);
-            return (
-              <g key={tick.label}>
-                <line x1={tx} y1={AXIS} x2={tx} y2={AXIS + (tick.major ? 9 : 5)} className="lane-tick" />
-                {tick.major && tx < width - 34 && (
-                  <text x={tx} y={AXIS + 24} textAnchor="middle" className="lane-soft">
-                    {tick.label}
-                  </text>
-                )}
-              </g>
-            );
-          })}
-          <text x={width} y={AXIS + 24} textAnchor="end" className="lane-soft">
-            {units === "imperial" ? "ft" : "m"}
-          </text>
+          <Ticks scale={scale} units={units} width={width} />
+          {plan !== null && <Limiter range={plan.hold.limiter_m} scale={scale} units={units} />}
+          {tips.map((tip) => (
+            <g key={`${tip.direction}${tip.metres}`} className="lane-tip">
+              <line x1={tip.x} y1={TOP + 3} x2={tip.x} y2={AXIS} />
+              <circle cx={tip.x} cy={TOP} r={3.5} />
+              {tip.text !== "" && (
+                <text x={tip.textX} y={TOP - 7}>
+                  {tip.text}
+                </text>
+              )}
+            </g>
+          ))}
           <g className="lane-range">
-            <line x1={scale.x(near_m)} y1={AXIS - 9} x2={scale.x(far_m)} y2={AXIS - 9} />
-            <line x1={scale.x(near_m)} y1={AXIS - 16} x2={scale.x(near_m)} y2={AXIS} />
-            <line x1={scale.x(far_m)} y1={AXIS - 16} x2={scale.x(far_m)} y2={AXIS} />
+            <line x1={scale.x(where("near"))} y1={AXIS - 9} x2={scale.x(where("far"))} y2={AXIS - 9} />
+            {(["near", "far"] as const).map((grip) => (
+              <g key={grip} className="lane-handle" {...slider(grip)}>
+                <rect x={scale.x(where(grip)) - 12} y={AXIS - 30} width={24} height={34} className="lane-grip" />
+                <line x1={scale.x(where(grip))} y1={AXIS - 18} x2={scale.x(where(grip))} y2={AXIS} />
+              </g>
+            ))}
           </g>
-          {scale.x(far_m) - x > 150 && (
+          {scale.x(far_m) - x > 150 && width > 600 && behindFrom(rush) > far_m && (
             <text x={(x + scale.x(far_m)) / 2 + 10} y={AXIS - 15} textAnchor="middle" className="lane-soft">
               where it may be
             </text>
           )}
-          {hyperfocal < most && hyperfocal > least && (
-            <g>
-              <line x1={scale.x(hyperfocal)} y1={AXIS - 46} x2={scale.x(hyperfocal)} y2={AXIS} className="lane-mark" />
-              <circle cx={scale.x(hyperfocal)} cy={AXIS - 50} r={4} className="lane-mark" />
-              <text
-                x={scale.x(hyperfocal)}
-                y={AXIS - 60}
-                textAnchor={scale.x(hyperfocal) > width - 110 ? "end" : "middle"}
-                className="lane-soft"
-              >
-                hyperfocal {show(hyperfocal, "length", units)}
-              </text>
+          {plan?.hand?.trap && plan.hold.manual_technique === "trap" && (
+            <TrapMark trap={plan.hand.trap} scale={scale} units={units} />
+          )}
+          {obstacles && (
+            <g className="lane-handle lane-obstacle" {...slider("obstacle")}>
+              <rect x={scale.x(where("obstacle")) - 14} y={AXIS - 50} width={28} height={52} className="lane-grip" />
+              <path
+                d={[-5, 0, 5]
+                  .map(
+                    (dx, at) =>
+                      `M${scale.x(where("obstacle")) + dx} ${AXIS}v${[-30, -40, -26][at]}m0 8l${at % 2 === 0 ? 4 : -4} -5`,
+                  )
+                  .join("")}
+              />
             </g>
           )}
-          {hyperfocal >= most && plan && width > 700 && (
-            <text x={width} y={AXIS - 8} textAnchor="end" className="lane-soft">
-              hyperfocal at {show(hyperfocal, "length", units)} →
-            </text>
-          )}
-          <g
-            className="lane-subject"
-            role="slider"
-            tabIndex={0}
-            aria-label="Distance of the subject"
-            aria-valuemin={least}
-            aria-valuemax={most}
-            aria-valuenow={distance}
-            aria-valuetext={text}
-            onKeyDown={onKeyDown}
-          >
+          <g className="lane-subject" {...slider("work")}>
             <line
               x1={x}
-              y1={AXIS - 62}
+              y1={AXIS - 52}
               x2={x}
               y2={AXIS}
               className={distance < closestM ? "lane-fail-line" : "lane-now"}
             />
-            <rect x={x - 30} y={AXIS - 84} width={60} height={84} className="lane-grip" />
-            <g transform={`translate(${x} ${AXIS - 62})`}>
-              <Silhouette
-                kind={kind}
-                still={rush.motion.pattern === "still" || rush.motion.speed_mps < 0.3}
-                className="lane-silhouette"
-              />
-            </g>
+            <rect x={x - 30} y={AXIS - 70} width={60} height={70} className="lane-grip" />
+            {members.map((metres) => (
+              <line key={metres} x1={scale.x(metres)} y1={AXIS - 5} x2={scale.x(metres)} y2={AXIS + 5} />
+            ))}
+            <Silhouette
+              shape={shape}
+              box={{ x: x - mark.width / 2, y: AXIS - 50 - mark.height / 2, ...mark }}
+              className="lane-silhouette"
+            />
           </g>
           <text
             x={labelRight ? x + 38 : x - 38}
-            y={AXIS - 56}
+            y={AXIS - 44}
             textAnchor={labelRight ? "start" : "end"}
             className={distance < closestM ? "lane-fail lane-strong" : "lane-sharp"}
           >
@@ -223,5 +215,128 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
         </svg>
       )}
     </div>
+  );
+}
+
+/** Where each one of a group stands when they are spread evenly; no more marks than can be told apart. */
+const groupAt = (rush: Rush): number[] => {
+  const { count, depth_spread_m: spread } = rush.subject;
+  if (count < 2 || spread <= 0) return [];
+  const shown = Math.min(count, 12);
+  return Array.from({ length: shown }, (_, at) =>
+    Math.max(0.05, rush.distance.work_m - spread / 2 + (spread * at) / (shown - 1)),
+  );
+};
+
+function TooClose({ scale, closestM, width, units }: { scale: Scale; closestM: number; width: number; units: Units }) {
+  const closeX = scale.x(closestM);
+  const wide = closeX - LEFT > 130;
+  if (closeX - LEFT <= 3) return null;
+  return (
+    <g>
+      <rect
+        x={LEFT}
+        y={AXIS - 34}
+        width={closeX - LEFT}
+        height={34}
+        fill="url(#lane-hatch)"
+        className="lane-close"
+      />
+      {(wide || width > 600) && (
+        <text
+          x={wide ? (LEFT + closeX) / 2 : LEFT}
+          y={AXIS - 40}
+          textAnchor={wide ? "middle" : "start"}
+          className="lane-fail"
+        >
+          too close: under {show(closestM, "length", units)}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** Where the background begins, in metres; a clean one is nowhere. */
+const behindFrom = ({ clutter, distance }: Rush): number =>
+  clutter.background === "clean" ? Infinity : distance.work_m + clutter.background_gap_m;
+
+/** The background, where it begins; with more gap than the strip holds it is told at the end. */
+function Behind(props: { rush: Rush; scale: Scale; most: number; units: Units; width: number }) {
+  const { rush, scale, most, units, width } = props;
+  const metres = behindFrom(rush);
+  if (metres >= most) return null;
+  const from = scale.x(metres);
+  return (
+    <g className="lane-behind">
+      <path
+        d={Array.from(
+          { length: Math.max(1, Math.floor((width - from) / 16)) },
+          (_, at) => `M${from + at * 16 + 2} ${AXIS}q6 -${14 + ((at * 7) % 11)} 12 0`,
+        ).join("")}
+      />
+      {width - from > 150 && (
+        <text x={from + 2} y={AXIS - 20} className="lane-soft">
+          background {show(metres, "length", units)}
+        </text>
+      )}
+    </g>
+  );
+}
+
+function Ticks({ scale, units, width }: { scale: Scale; units: Units; width: number }) {
+  return (
+    <>
+      {ticks(scale.least, scale.most, units === "imperial" ? 0.3048 : 1).map((tick) => {
+        const tx = scale.x(tick.metres);
+        return (
+          <g key={tick.label}>
+            <line x1={tx} y1={AXIS} x2={tx} y2={AXIS + (tick.major ? 9 : 5)} className="lane-tick" />
+            {tick.major && tx < width - 34 && (
+              <text x={tx} y={AXIS + 22} textAnchor="middle" className="lane-soft">
+                {tick.label}
+              </text>
+            )}
+          </g>
+        );
+      })}
+      <text x={width} y={AXIS + 22} textAnchor="end" className="lane-soft">
+        {units === "imperial" ? "ft" : "m"}
+      </text>
+    </>
+  );
+}
+
+function Limiter({ range, scale, units }: { range: Plan["hold"]["limiter_m"]; scale: Scale; units: Units }) {
+  if (range === null) return null;
+  const [near, far] = range as [number, number | null];
+  const from = scale.x(near);
+  const to = scale.x(far ?? scale.most);
+  const left = from - LEFT > 130;
+  return (
+    <g className="lane-limiter">
+      <rect x={from} y={AXIS + 28} width={Math.max(2, to - from)} height={5} />
+      {/* the label has a line of its own under the near end */}
+      <text x={left ? from - 6 : from + 4} y={AXIS + 35} textAnchor={left ? "end" : "start"} className="lane-soft">
+        {left ? `limiter ${limiterText([near, far], units)}` : ""}
+      </text>
+    </g>
+  );
+}
+
+function TrapMark(props: {
+  trap: NonNullable<NonNullable<Plan["hand"]>["trap"]>;
+  scale: Scale;
+  units: Units;
+}) {
+  const { trap, scale, units } = props;
+  const x = scale.x(trap.distance_m);
+  return (
+    <g className="lane-trap">
+      <path d={`M${x} ${AXIS - 26}l7 13l-7 13l-7 -13z`} />
+      <text x={x + 11} y={AXIS - 22} className="lane-soft">
+        trap {show(trap.distance_m, "length", units)}
+        {trap.time_s === null ? "" : `, ${figures(trap.time_s * 1000, 2)} ms sharp`}
+      </text>
+    </g>
   );
 }

@@ -1,3 +1,5 @@
+import type { Plan } from "../api/types";
+
 /** Positions on a logarithmic distance axis. */
 export type Scale = { x: (metres: number) => number; metres: (x: number) => number; least: number; most: number };
 
@@ -44,4 +46,40 @@ export const ticks = (
     }
   }
   return found;
+};
+
+/** Fields that change with every small step of the rush; a mark on the strip that tells only these would tell nothing. */
+const gradual = new Set(["focal_mm", "shutter_s", "f_number", "iso", "area.place"]);
+
+export type Tip = {
+  x: number;
+  metres: number;
+  direction: string;
+  text: string;
+  textX: number;
+};
+
+/** Rough width of a label, in pixels. */
+const widthOf = (text: string): number => text.length * 6.4;
+
+/** Tipping points of distance as marks on the strip: the nearest two on each side, labelled where there is room. */
+export const placedTips = (tipping: Plan["tipping"], scale: Scale): Tip[] => {
+  const marks = tipping
+    .filter((tip) => tip.dimension === "distance" && tip.fields.some((field) => !gradual.has(field)))
+    .map((tip) => ({ ...tip, metres: Number(tip.value) }))
+    .filter((tip) => tip.metres > scale.least && tip.metres < scale.most);
+  const near = marks.filter((tip) => tip.direction === "below").slice(0, 2);
+  const far = marks.filter((tip) => tip.direction === "above").slice(0, 2);
+  const right = scale.x(scale.most);
+  let taken = 0;
+  return [...near.toReversed(), ...far].map((tip) => {
+    const x = scale.x(tip.metres);
+    const text = `${tip.condition.charAt(0).toLowerCase()}${tip.condition.slice(1)}: ${tip.change.split(", ")[0] ?? ""}`;
+    const w = widthOf(text);
+    // centred over its mark where that is free, else pushed along, but never off its mark: then the list tells it
+    const start = Math.max(taken, Math.min(x - w / 2, right - w));
+    const fits = start <= x + 3 && start + w <= right + 16;
+    if (fits) taken = start + w + 14;
+    return { x, metres: tip.metres, direction: tip.direction, text: fits ? text : "", textX: start };
+  });
 };

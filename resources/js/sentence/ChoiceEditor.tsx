@@ -1,11 +1,12 @@
 import { useEffect, useRef, type KeyboardEvent } from "react";
 import type { Option } from "./words";
 
-type Props = { label: string; options: Option[]; value: string; onPick: (value: string) => void; autoFocus?: boolean };
+type Props = { label: string; options: Option[]; value: string; onPick: (value: string) => void; autoFocus?: boolean; row?: boolean };
 
-/** A short list of words to choose from; arrow keys move, Enter takes. */
-export function ChoiceEditor({ label, options, value, onPick, autoFocus = true }: Props) {
+/** A short list of words to choose from, one below the other or in a labelled row; arrow keys move, Enter takes. */
+export function ChoiceEditor({ label, options, value, onPick, autoFocus = true, row = false }: Props) {
   const list = useRef<HTMLDivElement>(null);
+  const known = options.some((option) => option.value === value);
 
   useEffect(() => {
     if (autoFocus)
@@ -24,22 +25,31 @@ export function ChoiceEditor({ label, options, value, onPick, autoFocus = true }
     all[(at + by + all.length) % all.length]?.focus();
   };
 
-  return (
-    <div ref={list} className="choice" role="radiogroup" aria-label={label}>
-      {options.map((option) => (
+  const choices = (
+    <div ref={list} className={row ? "choice-row" : "choice"} role="radiogroup" aria-label={label}>
+      {options.map((option, at) => (
         <button
           key={option.value}
           type="button"
           role="radio"
           aria-checked={option.value === value}
-          tabIndex={option.value === value ? 0 : -1}
+          tabIndex={option.value === value || (at === 0 && !known) ? 0 : -1}
           onClick={() => onPick(option.value)}
           onKeyDown={onKeyDown}
         >
           <span className="choice-words">{option.words}</span>
-          <span className="choice-note">{option.note}</span>
+          {!row && <span className="choice-note">{option.note}</span>}
         </button>
       ))}
+    </div>
+  );
+  if (!row) return choices;
+  return (
+    <div className="row-of">
+      <span className="row-label" aria-hidden="true">
+        {label}
+      </span>
+      {choices}
     </div>
   );
 }

@@ -71,6 +71,11 @@ export function KitEditor({ telling, onChange }: Props) {
           onChange={onChange}
         />
       )}
+      {lens.zoom && draft.focal_mm !== null && (
+        <button type="button" className="mark" onClick={() => onChange({ ...draft, focal_mm: null })}>
+          Let the plan set the zoom
+        </button>
+      )}
       {put.isError && <p className="note fault">{put.error.message}</p>}
       <p className="note">
         Numbers of a body or a lens not right? <Link to="/kit">Type yours in Kit</Link>.

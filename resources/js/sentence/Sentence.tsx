@@ -84,10 +84,11 @@ export function Sentence({ telling, letters, onChange }: Props) {
     event.preventDefault();
   };
 
-  const chip = (id: WordId): ReactNode => {
+  /** A word, and the stop that must not leave it at the end of a line. */
+  const chip = (id: WordId, stop = ""): ReactNode => {
     const word = words.find((entry) => entry.id === id)!;
     const text = word.text(telling);
-    return (
+    const button = (
       <button
         type="button"
         ref={(node) => {
@@ -107,14 +108,22 @@ export function Sentence({ telling, letters, onChange }: Props) {
         {text}
       </button>
     );
+    if (stop === "") return button;
+    return (
+      <span className="tie">
+        {button}
+        {stop}
+      </span>
+    );
   };
 
   return (
     <>
       <p className="sentence" data-testid="sentence">
-        {chip("subject")}, {chip("size")} long, {chip("bearing")} at {chip("speed")}, {chip("distance")} away,{" "}
-        {chip("pattern")}, under {chip("light")}. I am {chip("support")}, {chip("panning")} and {chip("skill")}. I want{" "}
-        {chip("style")}, {chip("limbs")}, in {chip("standard")} at up to {chip("iso")}, with {chip("kit")}.
+        {chip("subject", ",")} {chip("size")} long, {chip("bearing")} at {chip("speed", ",")} {chip("distance")} away,{" "}
+        {chip("pattern", ",")} with {chip("front")} and {chip("behind", ",")} under {chip("light", ".")} I am {chip("support", ",")}{" "}
+        {chip("panning")} and {chip("skill", ".")} I want {chip("follow", ",")} {chip("style", ",")} {chip("limbs", ",")} in{" "}
+        {chip("standard")} at up to {chip("iso", ",")} by {chip("schools", ",")} with {chip("kit", ".")}
       </p>
       {open !== null && (
         <Under key={open} anchor={() => chips.current.get(open) ?? null}>

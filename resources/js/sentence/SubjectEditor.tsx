@@ -1,7 +1,9 @@
 import { useMemo, useState } from "react";
-import type { SubjectKind } from "../api/types";
+import type { Rush, SubjectKind } from "../api/types";
 import { useCatalogue } from "../app/boot";
+import { ChoiceEditor } from "./ChoiceEditor";
 import { NumberEditor } from "./NumberEditor";
+import { details, detections } from "./surroundings";
 import { numberFields, withKind, withSubject, type Draft, type Telling } from "./words";
 
 const families: Record<SubjectKind["family"], string> = {
@@ -70,6 +72,22 @@ export function SubjectEditor({ telling, onChange, onDone }: Props) {
           <p className="note fault">No kind is called “{sought.trim()}”. Choose the one that moves most like it.</p>
         )}
       </div>
+      <ChoiceEditor
+        row
+        autoFocus={false}
+        label="Markings to focus on"
+        options={details}
+        value={draft.rush.subject.detail}
+        onPick={(value) => onChange(withSubject(draft, { detail: value as Rush["subject"]["detail"] }))}
+      />
+      <ChoiceEditor
+        row
+        autoFocus={false}
+        label="Detection to look for"
+        options={detections}
+        value={draft.rush.subject.detection}
+        onPick={(value) => onChange(withSubject(draft, { detection: value as Rush["subject"]["detection"] }))}
+      />
       <div className="numbers">
         <NumberEditor
           label="How many must be sharp"

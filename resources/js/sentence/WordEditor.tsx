@@ -8,6 +8,19 @@ import { KitEditor } from "./KitEditor";
 import { NumberEditor } from "./NumberEditor";
 import { SubjectEditor } from "./SubjectEditor";
 import {
+  backgrounds,
+  crossers,
+  directions,
+  entries,
+  foliage,
+  follows,
+  foregrounds,
+  routes,
+  schools,
+  separations,
+  withClutter,
+} from "./surroundings";
+import {
   limbOptions,
   lights,
   numberFields,
@@ -67,6 +80,20 @@ export function WordEditor({ word, telling, onChange, onClose }: Props) {
     />
   );
 
+  // a row stays open: there is more to say on the same word
+  const row = (label: string, options: Option[], value: string, set: (value: string) => Draft): ReactNode => (
+    <ChoiceEditor
+      row
+      autoFocus={false}
+      label={label}
+      options={options}
+      value={value}
+      onPick={(picked) => onChange(set(picked))}
+    />
+  );
+  const clutter = <K extends keyof Rush["clutter"]>(key: K, value: Rush["clutter"][K]): Draft =>
+    withClutter(draft, { [key]: value });
+
   const editors: Record<Word["id"], () => ReactNode> = {
     subject: () => <SubjectEditor telling={telling} onChange={onChange} onDone={onClose} />,
     size: () => number("size", "Length that matters in the frame", { autoFocus: true, usual: true }),
@@ -94,13 +121,89 @@ export function WordEditor({ word, telling, onChange, onClose }: Props) {
         </div>
       </>
     ),
-    pattern: () =>
-      choice(patterns, rush.motion.pattern, (value) =>
-        withMotion(draft, { pattern: value as Rush["motion"]["pattern"] }),
-      ),
+    pattern: () => (
+      <>
+        {choice(patterns, rush.motion.pattern, (value) =>
+          withMotion(draft, { pattern: value as Rush["motion"]["pattern"] }),
+        )}
+        {row("Its way is", routes, rush.motion.route, (value) =>
+          withMotion(draft, { route: value as Rush["motion"]["route"] }),
+        )}
+      </>
+    ),
+    front: () => (
+      <>
+        <ChoiceEditor
+          label="What stands in front"
+          options={foregrounds}
+          value={rush.clutter.foreground}
+          onPick={(value) => onChange(clutter("foreground", value as Rush["clutter"]["foreground"]))}
+        />
+        {row("Others pass", crossers, rush.clutter.crossers, (value) =>
+          clutter("crossers", value as Rush["clutter"]["crossers"]),
+        )}
+        <div className="numbers">
+          {number("obstacle", "Width of what may hide it")}
+          {number("obstacleAt", "How far away that stands")}
+        </div>
+      </>
+    ),
+    behind: () => (
+      <>
+        <ChoiceEditor
+          label="What lies behind"
+          options={backgrounds}
+          value={rush.clutter.background}
+          onPick={(value) => onChange(clutter("background", value as Rush["clutter"]["background"]))}
+        />
+        {number("gap", "How far behind it")}
+        {row("In tone", separations, rush.clutter.separation, (value) =>
+          clutter("separation", value as Rush["clutter"]["separation"]),
+        )}
+        {row("Leaves are", foliage, rush.clutter.foliage_moving ? "yes" : "no", (value) =>
+          clutter("foliage_moving", value === "yes"),
+        )}
+      </>
+    ),
+    follow: () => (
+      <>
+        <ChoiceEditor
+          label={word.label}
+          options={follows}
+          value={rush.intent.follow}
+          onPick={(value) => onChange(withIntent(draft, { follow: value as Rush["intent"]["follow"] }))}
+        />
+        {row("It comes in from", entries, rush.intent.entry, (value) =>
+          withIntent(draft, { entry: value as Rush["intent"]["entry"] }),
+        )}
+      </>
+    ),
+    schools: () => (
+      <>
+        {schools.map((school) => (
+          <ChoiceEditor
+            key={school.question}
+            row
+            autoFocus={school.question === "clutter"}
+            label={school.words}
+            options={[{ value: "", words: "usual", note: "" }, ...school.answers]}
+            value={rush.photographer.schools[school.question] ?? ""}
+            onPick={(picked) => {
+              const { [school.question]: _, ...others } = rush.photographer.schools;
+              onChange(
+                withPhotographer(draft, { schools: picked === "" ? others : { ...others, [school.question]: picked } }),
+              );
+            }}
+          />
+        ))}
+      </>
+    ),
     light: () => (
       <>
         {number("light", "Light, in EV at ISO 100", { autoFocus: true })}
+        {row("The sun is", directions, rush.light.direction, (value) =>
+          withLight(draft, { direction: value as Rush["light"]["direction"] }),
+        )}
         <ChoiceEditor
           label="named light"
           autoFocus={false}
@@ -121,10 +224,14 @@ export function WordEditor({ word, telling, onChange, onClose }: Props) {
       choice(pans, rush.photographer.panning ? "yes" : "no", (value) =>
         withPhotographer(draft, { panning: value === "yes" }),
       ),
-    skill: () =>
-      choice(skills, rush.photographer.skill, (value) =>
-        withPhotographer(draft, { skill: value as Rush["photographer"]["skill"] }),
-      ),
+    skill: () => (
+      <>
+        {choice(skills, rush.photographer.skill, (value) =>
+          withPhotographer(draft, { skill: value as Rush["photographer"]["skill"] }),
+        )}
+        {number("manual", "Focusing by hand: 0 never tried, 1 very practised")}
+      </>
+    ),
     style: () =>
       choice(styles, rush.intent.style, (value) => withIntent(draft, { style: value as Rush["intent"]["style"] })),
     limbs: () => (

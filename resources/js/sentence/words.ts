@@ -1,5 +1,16 @@
 import type { KitWhole, Rush, SubjectKind, Units } from "../api/types";
 import { figures, show, type Quantity } from "../units/quantity";
+import {
+  behindWords,
+  backgrounds,
+  follows,
+  followWords,
+  foregrounds,
+  frontWords,
+  obstacleAt,
+  schoolWords,
+  withClutter,
+} from "./surroundings";
 
 /** What the sentence is about: the rush, what is in use, and how the person reads numbers. */
 export type Draft = { rush: Rush; kit_id: string; focal_mm: number | null };
@@ -12,14 +23,18 @@ export type WordId =
   | "speed"
   | "distance"
   | "pattern"
+  | "front"
+  | "behind"
   | "light"
   | "support"
   | "panning"
   | "skill"
+  | "follow"
   | "style"
   | "limbs"
   | "standard"
   | "iso"
+  | "schools"
   | "kit";
 
 export type Option = { value: string; words: string; note: string };
@@ -34,7 +49,7 @@ export type Word = {
   stepped: (telling: Telling, by: 1 | -1) => Draft;
 };
 
-const patch = <K extends keyof Rush>(draft: Draft, part: K, change: Partial<Rush[K]>): Draft => ({
+export const patch = <K extends keyof Rush>(draft: Draft, part: K, change: Partial<Rush[K]>): Draft => ({
   ...draft,
   rush: { ...draft.rush, [part]: { ...(draft.rush[part] as object), ...(change as object) } },
 });
@@ -91,8 +106,8 @@ export const pans: Option[] = [
   { value: "no", words: "holding still", note: "it moves through the frame" },
 ];
 export const styles: Option[] = [
-  { value: "freeze", words: "it frozen", note: "everything that matters is sharp" },
-  { value: "pan-blur", words: "the background streaking", note: "a slow shutter while you pan" },
+  { value: "freeze", words: "frozen", note: "everything that matters is sharp" },
+  { value: "pan-blur", words: "with the background streaking", note: "a slow shutter while you pan" },
 ];
 export const standards: Option[] = [
   { value: "share", words: "sharp for sharing", note: "30 µm on full frame: a screen, a page" },
@@ -229,6 +244,30 @@ export const numberFields = {
     get: (d) => d.rush.distance.far_m,
     set: (d, v) => withDistance(d, { far_m: v }),
   },
+  gap: {
+    quantity: "length",
+    path: "clutter.background_gap_m",
+    get: (d) => d.rush.clutter.background_gap_m,
+    set: (d, v) => withClutter(d, { background_gap_m: v }),
+  },
+  obstacle: {
+    quantity: "length",
+    path: "clutter.obstacle_width_m",
+    get: (d) => d.rush.clutter.obstacle_width_m,
+    set: (d, v) => withClutter(d, { obstacle_width_m: v }),
+  },
+  obstacleAt: {
+    quantity: "length",
+    path: "clutter.obstacle_distance_m",
+    get: obstacleAt,
+    set: (d, v) => withClutter(d, { obstacle_distance_m: v }),
+  },
+  manual: {
+    quantity: "plain",
+    path: "photographer.manual_skill",
+    get: (d) => d.rush.photographer.manual_skill,
+    set: (d, v) => withPhotographer(d, { manual_skill: v }),
+  },
   light: {
     quantity: "ev",
     path: "light.ev100",
@@ -295,15 +334,39 @@ export const makeWords = (
     id: "pattern",
     letter: "m",
     label: "how it moves",
-    text: (t) => wordOf(patterns, t.draft.rush.motion.pattern),
+    text: (t) =>
+      wordOf(patterns, t.draft.rush.motion.pattern) +
+      (t.draft.rush.motion.route === "known" ? " on a known way" : ""),
     stepped: ({ draft }, by) =>
       withMotion(draft, { pattern: cycled(patterns, draft.rush.motion.pattern, -by) as Rush["motion"]["pattern"] }),
+  },
+  {
+    id: "front",
+    letter: "o",
+    label: "what is in front",
+    text: (t) => frontWords(t.draft),
+    stepped: ({ draft }, by) =>
+      withClutter(draft, {
+        foreground: cycled(foregrounds, draft.rush.clutter.foreground, by) as Rush["clutter"]["foreground"],
+      }),
+  },
+  {
+    id: "behind",
+    letter: "g",
+    label: "what is behind",
+    text: (t) => behindWords(t.draft, t.units),
+    stepped: ({ draft }, by) =>
+      withClutter(draft, {
+        background: cycled(backgrounds, draft.rush.clutter.background, by) as Rush["clutter"]["background"],
+      }),
   },
   {
     id: "light",
     letter: "e",
     label: "the light",
-    text: (t) => lightWords(t.draft.rush.light.ev100),
+    text: (t) =>
+      lightWords(t.draft.rush.light.ev100) +
+      { front: "", side: " from the side", back: " from behind it" }[t.draft.rush.light.direction],
     stepped: stepper("light", next, ranges),
   },
   {
@@ -332,6 +395,14 @@ export const makeWords = (
       withPhotographer(draft, {
         skill: cycled(skills, draft.rush.photographer.skill, by) as Rush["photographer"]["skill"],
       }),
+  },
+  {
+    id: "follow",
+    letter: "t",
+    label: "whom to follow",
+    text: (t) => followWords(t.draft),
+    stepped: ({ draft }, by) =>
+      withIntent(draft, { follow: cycled(follows, draft.rush.intent.follow, by) as Rush["intent"]["follow"] }),
   },
   {
     id: "style",
@@ -365,6 +436,13 @@ export const makeWords = (
     text: (t) => show(t.draft.rush.iso_ceiling, "iso", t.units),
     stepped: stepper("iso", next, ranges),
   },
+  {
+    id: "schools",
+    letter: "c",
+    label: "your schools of practice",
+    text: (t) => schoolWords(t.draft),
+    stepped: ({ draft }) => draft,
+  },
   { id: "kit", letter: "k", label: "the kit in use", text: kitWords, stepped: ({ draft }) => draft },
 ];
 
@@ -372,6 +450,6 @@ export const makeWords = (
 export function kitWords({ draft, kit }: Telling): string {
   if (kit === null) return "no kit";
   const { lens } = kit.kit;
-  const set = lens.zoom ? ` at ${figures(draft.focal_mm ?? lens.focal_mm)} mm` : "";
+  const set = lens.zoom && draft.focal_mm !== null ? ` at ${figures(draft.focal_mm)} mm` : "";
   return `${kit.name}${set}`;
 }

@@ -1,23 +1,23 @@
-import { useEffect } from "react";
+import { useEffect, type ReactNode } from "react";
 import type { Plan, Units } from "../../api/types";
 import { figures, show, shutter } from "../../units/quantity";
 import { Budget } from "./Budget";
+import { HoldRows } from "./HoldRows";
 import { Explained, type WorkingOf } from "./Working";
 
-type Props = { plan: Plan; units: Units; stale: boolean; onAssumed: () => void };
-
-const modes: Record<Plan["hold"]["focus_mode"], string> = {
-  single: "Single",
-  continuous: "Continuous",
-  "auto-switch": "Auto-switch",
-  manual: "By hand",
-  "single-with-override": "Single + ring",
+type Props = {
+  plan: Plan;
+  units: Units;
+  stale: boolean;
+  /** The frame, beside the hold. */
+  pane: ReactNode;
+  /** What follows below: other answers, other schools. */
+  more: ReactNode;
+  onAssumed: () => void;
 };
-const techniques = { trap: "trap", pull: "pull", follow: "follow" } as const;
-const stabilisers = { off: "Off", on: "On", panning: "Panning mode" } as const;
 
-/** What to set, large; why, in words; and the numbers it rests on. */
-export function Answer({ plan, units, stale, onAssumed }: Props) {
+/** What to set, large; why, in words; the frame; and the numbers it rests on. */
+export function Answer({ plan, units, stale, pane, more, onAssumed }: Props) {
   const { hold, numbers } = plan;
 
   // when the first answer stood on the screen, for bin/bench and for anybody's own tools
@@ -26,31 +26,10 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
   }, []);
 
   const working = (figure: string): WorkingOf | undefined => plan.workings.find((entry) => entry.figure === figure);
-  const reason = (field: string) => plan.reasons.find((entry) => entry.field === field);
   const why = (field: string): string => {
-    const found = reason(field);
+    const found = plan.reasons.find((entry) => entry.field === field);
     if (found === undefined) return "";
-    return found.school === null ? found.why : `${found.why} (School: ${found.school.replace(/^.*: /, "")}.)`;
-  };
-  const ownWorking = (field: string, title: string): WorkingOf | undefined => {
-    const found = reason(field);
-    if (found === undefined || Object.keys(found.numbers).length === 0) return undefined;
-    return {
-      figure: field,
-      title,
-      formula: found.why,
-      result: hold[field as "focus_mode"],
-      unit: "",
-      source: found.school ?? "docs/model.md",
-      inputs: Object.entries(found.numbers).map(([name, value]) => ({
-        symbol: "",
-        name: name.replace(/_(mps2?|deg|mm|m|s)$/, "").replaceAll("_", " "),
-        value,
-        unit: unitOf(name),
-        origin: "computed",
-        assumption: null,
-      })),
-    };
+    return found.school === null ? found.why : `${found.why} (School, ${found.school}.)`;
   };
 
   const depth = numbers.depth.depth_m;
@@ -93,49 +72,61 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
     },
   ];
 
+  const used = numbers.blur_mm.total / numbers.blur_mm.limit;
   return (
     <div className={stale ? "answer stale" : "answer"} data-testid="answer" aria-live="polite" aria-busy={stale}>
-      <div className="settings">
-        <Setting
-          name="shutter"
-          field="shutter_s"
-          value={shutter(hold.shutter_s)}
-          working={working("shutter_s")}
-          units={units}
-          onAssumed={onAssumed}
-        />
-        <Setting
-          name="aperture"
-          field="f_number"
-          value={`f/${figures(hold.f_number)}`}
-          working={working("f_number")}
-          units={units}
-          onAssumed={onAssumed}
-        />
-        <Setting
-          name={
-            numbers.light_shortfall_stops > 0 ? `ISO, ${figures(numbers.light_shortfall_stops, 2)} stops short` : "ISO"
-          }
-          field="iso"
-          value={String(hold.iso)}
-          working={working("iso")}
-          units={units}
-          fail={numbers.light_shortfall_stops > 0}
-          onAssumed={onAssumed}
-        />
-        <Setting
-          name={hold.manual_technique === null ? "focus" : `focus, ${techniques[hold.manual_technique]}`}
-          field="focus_mode"
-          value={modes[hold.focus_mode]}
-          working={ownWorking("focus_mode", "Focus mode")}
-          units={units}
-          onAssumed={onAssumed}
-        />
+      <div className="columns first">
+        <div>
+          <div className="settings">
+            <Setting
+              name="shutter"
+              field="shutter_s"
+              value={shutter(hold.shutter_s)}
+              working={working("shutter_s")}
+              units={units}
+              onAssumed={onAssumed}
+            />
+            <Setting
+              name="aperture"
+              field="f_number"
+              value={`f/${figures(hold.f_number)}`}
+              working={working("f_number")}
+              units={units}
+              onAssumed={onAssumed}
+            />
+            <Setting
+              name={
+                numbers.light_shortfall_stops > 0
+                  ? `ISO, ${figures(numbers.light_shortfall_stops, 2)} stops short`
+                  : "ISO"
+              }
+              field="iso"
+              value={String(hold.iso)}
+              working={working("iso")}
+              units={units}
+              fail={numbers.light_shortfall_stops > 0}
+              onAssumed={onAssumed}
+            />
+            <p className={used > 1.005 ? "margin over" : "margin"}>
+              blur budget
+              <br />
+              {Math.round(used * 100)} % {used > 1.005 ? "— over" : "used"}
+            </p>
+          </div>
+          {plan.concessions.length > 0 && (
+            <p className="gave-way">
+              <b>Gave way:</b> {plan.concessions.map((concession) => concession.what).join("; ")}.{" "}
+              <a href="#gave-way">why</a>
+            </p>
+          )}
+          <HoldRows plan={plan} units={units} />
+        </div>
+        <div>{pane}</div>
       </div>
       <div className="columns">
         <div>
           {plan.concessions.length > 0 && (
-            <section className="concessions" aria-label="What gave way">
+            <section className="concessions" aria-label="What gave way" id="gave-way">
               <h2>What gave way, in order</h2>
               <ol>
                 {plan.concessions.map((concession, at) => (
@@ -147,16 +138,28 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
               </ol>
             </section>
           )}
-          <ul className="reasons">
-            <Why name="Shutter" text={why("shutter_s")} />
-            <Why name="Aperture" text={why("f_number")} />
-            <Why name="ISO" text={why("iso")} />
-            <Why
-              name="Focus"
-              text={[why("focus_mode"), hold.manual_technique === null ? "" : why("manual_technique")].join(" ").trim()}
-            />
-            <Why name="Stabiliser" value={stabilisers[hold.stabiliser]} text={why("stabiliser")} />
-          </ul>
+          {plan.ways_out.length > 0 && (
+            <section className="told" aria-label="Ways out for the group">
+              <h2>For all of them to be sharp</h2>
+              <ul className="plain">
+                {plan.ways_out.map((way) => (
+                  <li key={way.way}>
+                    <b>{way.what.charAt(0).toUpperCase() + way.what.slice(1)}.</b> {way.why}
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          <section className="told" aria-label="Why this exposure">
+            <h2>Why this exposure</h2>
+            <ul className="reasons">
+              <Why name="Shutter" text={why("shutter_s")} />
+              <Why name="Aperture" text={why("f_number")} />
+              <Why name="ISO" text={why("iso")} />
+              <Why name="Zoom" text={why("focal_mm")} />
+              <Why name="Hand" text={why("manual_technique")} />
+            </ul>
+          </section>
         </div>
         <div>
           <Budget plan={plan} units={units} onAssumed={onAssumed} />
@@ -177,6 +180,7 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
           </div>
         </div>
       </div>
+      {more}
       <section className="cautions" aria-label="Cautions">
         {plan.cautions.map((caution) => (
           <p key={caution}>{caution}</p>
@@ -188,11 +192,6 @@ export function Answer({ plan, units, stale, onAssumed }: Props) {
 
 const share = (part: number): string =>
   part < 0.01 ? "next to nothing" : `${figures(part * 100, 2)} % of the half depth`;
-
-const unitOf = (name: string): string => {
-  const found = /_(mm_s|mps|mm|m|s)$/.exec(name)?.[1] ?? "";
-  return { mps: "m/s", mm_s: "mm/s" }[found] ?? found;
-};
 
 /** What it costs; where the stops themselves are the news, they are not said twice. */
 const price = ({ step, cost_stops, cost_mm }: Plan["concessions"][number]): string => {

@@ -6,16 +6,24 @@ import { ApiProblem, request } from "../../api/client";
 import { kitsQuery, rushesQuery } from "../../api/queries";
 import type { KitWhole, RushRow, RushWhole } from "../../api/types";
 import { useAccount, useCatalogue } from "../../app/boot";
-import { Lane } from "../../lane/Lane";
-import { Sentence } from "../../sentence/Sentence";
-import { withDistance, type Draft } from "../../sentence/words";
+import { Lane, type Grip } from "../../lane/Lane";
+import { Sentence, words } from "../../sentence/Sentence";
+import { newGesture } from "../../sentence/gesture";
+import { withClutter } from "../../sentence/surroundings";
+import { withDistance, withMotion, withPhotographer, type Draft, type Telling } from "../../sentence/words";
+import type { Hold } from "../../hold/hold";
+import { Pane } from "../../pane/Pane";
 import { show } from "../../units/quantity";
 import { Answer } from "./Answer";
+import { Changes, type Change } from "./Changes";
 import { Help } from "./Help";
 import { faultText, RushKeeper, type Kept } from "./keeper";
 import { newRush } from "./newRush";
+import { PlanMap } from "./PlanMap";
 import { RushList } from "./RushList";
 import { SaveLine } from "./SaveLine";
+import { Schools } from "./Schools";
+import { WhatIf } from "./WhatIf";
 
 /** The Plan room: opens the rush in the address, or the last one, or offers to write the first. */
 export default function PlanRoom() {
@@ -148,6 +156,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
   const kept: Kept = useSyncExternalStore(keeper.subscribe, keeper.snapshot);
   const [list, setList] = useState(false);
   const [help, setHelp] = useState(false);
+  const [comparing, setComparing] = useState(false);
   const listButton = useRef<HTMLButtonElement>(null);
   const closeList = (): void => {
     setList(false);
@@ -165,7 +174,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
     [kinds, draft.rush.subject.kind],
   );
   const kit = useMemo(() => kits.find((entry) => entry.id === draft.kit_id) ?? null, [kits, draft.kit_id]);
-  const change = useCallback((next: Draft, gesture: string) => keeper.edit(next, gesture), [keeper]);
+  const { change, changes } = useChanges(keeper, kept, { draft, kind, kit, units });
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
@@ -238,10 +247,9 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
           closestM={kit?.kit.lens.closest_m ?? 0.5}
           plan={plan}
           units={units}
-          onMove={(metres, gesture) =>
-            change(withDistance(draft, { work_m: Math.min(20000, Math.max(0.05, metres)) }), gesture)
-          }
+          onMove={(grip, metres, gesture) => change(moved(draft, grip, metres), gesture)}
         />
+        <Changes change={changes} plan={plan} units={units} />
       </div>
       {fault !== null && (
         <p className="stand-in" role="status">
@@ -252,11 +260,94 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
         </p>
       )}
       {plan !== null && (
-        <Answer plan={plan} units={units} stale={waiting && kept.dirty} onAssumed={() => void keeper.refresh()} />
+        <Answer
+          plan={plan}
+          units={units}
+          stale={waiting && kept.dirty}
+          onAssumed={() => void keeper.refresh()}
+          pane={
+            kit && (
+              <Pane
+                plan={plan}
+                rush={draft.rush}
+                kind={kind}
+                lens={kit.kit.lens}
+                focalMm={draft.focal_mm}
+                units={units}
+                onFocal={(focal_mm, gesture) => change({ ...draft, focal_mm }, gesture)}
+              />
+            )
+          }
+          more={
+            <WhatIf
+              plan={plan}
+              units={units}
+              onSchools={() => setComparing(true)}
+              map={
+                <PlanMap
+                  id={server.id}
+                  revision={kept.server.revision}
+                  rush={draft.rush}
+                  units={units}
+                  onMove={(work_m, speed_mps) =>
+                    change(withMotion(withDistance(draft, { work_m }), { speed_mps }), newGesture("map"))
+                  }
+                />
+              }
+            />
+          }
+        />
       )}
+      <Schools
+        id={server.id}
+        revision={kept.server.revision}
+        units={units}
+        open={comparing}
+        onClose={() => setComparing(false)}
+        onPick={(question, answer) => {
+          const { [question as "flight"]: _, ...others } = draft.rush.photographer.schools;
+          const picked = answer === null ? others : { ...others, [question]: answer };
+          change(withPhotographer(draft, { schools: picked }), newGesture("school"));
+        }}
+      />
       <Help open={help} letters={letters === "on"} onClose={() => setHelp(false)} />
     </div>
   );
+}
+
+/** The draft with one mark of the lane moved; near and far never cross the working distance. */
+const moved = (draft: Draft, grip: Grip, metres: number): Draft => {
+  const to = Math.min(20000, Math.max(0.05, metres));
+  const { work_m } = draft.rush.distance;
+  if (grip === "obstacle") return withClutter(draft, { obstacle_distance_m: Math.min(to, work_m) });
+  if (grip === "near") return withDistance(draft, { near_m: Math.min(to, work_m) });
+  if (grip === "far") return withDistance(draft, { far_m: Math.max(to, work_m) });
+  return withDistance(draft, { work_m: to });
+};
+
+/** Words of the sentence that read otherwise now. */
+const reworded = (before: Telling, after: Telling): Change["words"] =>
+  words
+    .map((word) => ({ from: word.text(before), to: word.text(after) }))
+    .filter(({ from, to }) => from !== to);
+
+/** Takes changes, and tells what the last gesture has done to the hold: from where it began to where it stands. */
+function useChanges(keeper: RushKeeper, kept: Kept, telling: Telling) {
+  const [began, setBegan] = useState<{ gesture: string; telling: Telling; hold: Hold } | null>(null);
+  const plan = kept.server.plan;
+  const change = useCallback(
+    (next: Draft, gesture: string) => {
+      if (plan !== null && began?.gesture !== gesture) setBegan({ gesture, telling, hold: plan.hold });
+      keeper.edit(next, gesture);
+    },
+    // the telling is what stood on the screen when the gesture began
+    [keeper, plan, began?.gesture, telling],
+  );
+  const changes = useMemo<Change | null>(
+    () => (began === null ? null : { before: began.hold, words: reworded(began.telling, telling) }),
+    [began, telling],
+  );
+  return { change, changes };
 }
 
 /** The name of the rush, typed in place; an empty one is not taken. */

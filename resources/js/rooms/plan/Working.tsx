@@ -1,9 +1,8 @@
-import { Popover } from "antd";
-import { useId, useRef, useState, type ReactNode } from "react";
+import { useId, useState, type ReactNode } from "react";
 import { request } from "../../api/client";
 import type { Plan, Units, User } from "../../api/types";
 import { useAccount } from "../../app/boot";
-import { Sheet } from "../../app/Sheet";
+import { Opening } from "../../app/Opening";
 import { figures, read, show, shutter, type Quantity } from "../../units/quantity";
 
 export type WorkingOf = Plan["workings"][number];
@@ -43,37 +42,16 @@ export function Explained({
   onAssumed: () => void;
   children: ReactNode;
 }) {
-  const [open, setOpen] = useState(false);
-  const button = useRef<HTMLButtonElement>(null);
   if (working === undefined) return <div className={className}>{children}</div>;
-  const close = (): void => {
-    setOpen(false);
-    requestAnimationFrame(() => button.current?.focus());
-  };
   return (
-    <Popover
-      open={open}
-      onOpenChange={setOpen}
-      trigger="click"
-      placement="bottomLeft"
-      arrow={false}
-      destroyOnHidden
-      content={
-        <Sheet className="working" label={`How ${working.title.toLowerCase()} was reached`} onClose={close}>
-          <WorkingSheet working={working} units={units} onAssumed={onAssumed} />
-        </Sheet>
-      }
+    <Opening
+      label={`How ${working.title.toLowerCase()} was reached`}
+      className={className}
+      sheetClass="working"
+      content={<WorkingSheet working={working} units={units} onAssumed={onAssumed} />}
     >
-      <button
-        ref={button}
-        type="button"
-        className={`${className} explained`}
-        aria-expanded={open}
-        aria-haspopup="dialog"
-      >
-        {children}
-      </button>
-    </Popover>
+      {children}
+    </Opening>
   );
 }
 

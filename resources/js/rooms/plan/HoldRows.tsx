@@ -1,0 +1,93 @@
+import type { ReactNode } from "react";
+import type { Plan, Units } from "../../api/types";
+import { holdText, type HoldField } from "../../hold/hold";
+import { firstSentence, Reasoned } from "./Reason";
+
+type Props = { plan: Plan; units: Units };
+
+/** The hold beside the exposure, one line a question: what to set, and the first thing to be said for it. */
+export function HoldRows({ plan, units }: Props) {
+  const { hold } = plan;
+  const why = (field: HoldField): string =>
+    firstSentence(plan.reasons.find((reason) => reason.field === field)?.why ?? "");
+  const value = (field: HoldField, text: ReactNode = holdText(hold, field, units)): ReactNode => (
+    <Reasoned key={field} plan={plan} field={field} units={units} className="hold-value">
+      <span data-field={field}>{text}</span>
+    </Reasoned>
+  );
+  const detection =
+    hold.detection.subject === "none"
+      ? "no detection"
+      : `${hold.detection.subject}${hold.detection.eye ? ", with eyes" : ", no eyes"}`;
+
+  return (
+    <dl className="hold" aria-label="The hold">
+      <Row name="Focus" why={why(hold.manual_technique === null ? "focus_mode" : "manual_technique")}>
+        {value("focus_mode")}
+        {hold.manual_technique !== null && value("manual_technique")}
+      </Row>
+      <Row name="Area" why={why("area.pattern")}>
+        {value("area.pattern")}
+        {value("area.place", <Place x={hold.area.place.x} y={hold.area.place.y} />)}
+      </Row>
+      <Row name="Aim" why={why("aim")}>
+        {value("aim")}
+        {value("detection.subject", <span className="hold-small">{detection}</span>)}
+      </Row>
+      <Row name="Tracking" why={why("tuning.hold")}>
+        {value("tuning.hold", <Dial name="hold" level={hold.tuning.hold} of={4} />)}
+        {value("tuning.pace", <Dial name="pace" level={hold.tuning.pace} of={2} />)}
+        {hold.tuning.pick !== null &&
+          value("tuning.pick", <span className="hold-small">pick {hold.tuning.pick}</span>)}
+      </Row>
+      <Row name="Drive" why={why("drive.burst")}>
+        {value("drive.burst")}
+        {value("drive.fps", <span className="hold-small">{holdText(hold, "drive.fps", units)}</span>)}
+      </Row>
+      <Row name="Stabiliser" why={why("limiter_m")}>
+        {value("stabiliser")}
+        {value(
+          "limiter_m",
+          <span className="hold-small">
+            {hold.limiter_m === null ? "no limiter" : `limiter ${holdText(hold, "limiter_m", units)}`}
+          </span>,
+        )}
+      </Row>
+      <Row name="Buttons" why={why("scheme")}>
+        {value("scheme")}
+      </Row>
+    </dl>
+  );
+}
+
+function Row({ name, why, children }: { name: string; why: string; children: ReactNode }) {
+  return (
+    <div className="hold-row">
+      <dt>{name}</dt>
+      <dd className="hold-values">{children}</dd>
+      <dd className="hold-why">{why}</dd>
+    </div>
+  );
+}
+
+/** A dial as a short row of blocks with its number. */
+function Dial({ name, level, of }: { name: string; level: number | null; of: number }) {
+  if (level === null) return <span className="hold-small">no {name} dial</span>;
+  return (
+    <span className="dial-row">
+      {name} {level}
+      <span className="blocks" aria-hidden="true">
+        {Array.from({ length: Math.max(of, level) }, (_, at) => (
+          <i key={at} className={at < level ? "block on" : "block"} />
+        ))}
+      </span>
+    </span>
+  );
+}
+
+/** Where the area goes, in words a hand can follow. */
+function Place({ x, y }: { x: number; y: number }) {
+  const across = x < 0.42 ? "left" : x > 0.58 ? "right" : "";
+  const down = y < 0.42 ? "high" : y > 0.58 ? "low" : "";
+  return <span className="hold-small">{[down, across].filter(Boolean).join(", ") || "centre"}</span>;
+}

@@ -1,0 +1,169 @@
+import { useQuery } from "@tanstack/react-query";
+import { useRef, useState, type KeyboardEvent } from "react";
+import { request } from "../../api/client";
+import type { Rush, Units } from "../../api/types";
+import { areaLetters, areaNames, type Hold } from "../../hold/hold";
+import { figures, show, shutter } from "../../units/quantity";
+
+type Cell = {
+  area: Hold["area"]["pattern"];
+  focus_mode: string;
+  manual_technique: string | null;
+  shutter_s: number;
+  f_number: number;
+  iso: number;
+  hold: number | null;
+  pace: number | null;
+  score: number;
+  blur_used: number;
+  shortfall_stops: number;
+};
+type MapAnswer = { distances_m: number[]; speeds_mps: number[]; cells: (Cell | null)[][] };
+
+type Props = {
+  id: string;
+  /** Changes with every plan, so that the map follows. */
+  revision: number;
+  rush: Rush;
+  units: Units;
+  onMove: (distanceM: number, speedMps: number) => void;
+};
+
+/** Five shades for shutters, slow to fast. */
+const shades = [1 / 250, 1 / 800, 1 / 1600, 1 / 3200];
+const shadeOf = (seconds: number): number => shades.filter((limit) => seconds <= limit).length;
+
+const nearest = (list: number[], value: number): number =>
+  list.reduce((best, one, at) => (Math.abs(Math.log(one / value)) < Math.abs(Math.log(list[best]! / value)) ? at : best), 0);
+
+/** The answer for other distances and speeds at a glance: a letter for the area, a shade for the shutter, a dot for now. */
+export function PlanMap({ id, revision, rush, units, onMove }: Props) {
+  const grid = useRef<HTMLDivElement>(null);
+  const [over, setOver] = useState<[number, number] | null>(null);
+  const found = useQuery({
+    queryKey: ["map", id, revision],
+    queryFn: () => request<MapAnswer>("GET", `rushes/${id}/map`),
+    placeholderData: (old) => old,
+  });
+  const map = found.data;
+  if (map === undefined) {
+    return <p className="note map-wait">{found.isError ? found.error.message : "Planning other distances and speeds…"}</p>;
+  }
+  const columns = map.distances_m.length;
+  const now: [number, number] = [
+    nearest(map.speeds_mps, Math.max(0.01, rush.motion.speed_mps)),
+    nearest(map.distances_m, rush.distance.work_m),
+  ];
+  const [row, column] = over ?? now;
+  const cell = map.cells[row]?.[column];
+
+  const go = (event: KeyboardEvent): void => {
+    const by: [number, number] | undefined = {
+      ArrowRight: [0, 1] as [number, number],
+      ArrowLeft: [0, -1] as [number, number],
+      ArrowUp: [1, 0] as [number, number],
+      ArrowDown: [-1, 0] as [number, number],
+    }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    const to: [number, number] = [
+      Math.min(map.speeds_mps.length - 1, Math.max(0, row + by[0])),
+      Math.min(columns - 1, Math.max(0, column + by[1])),
+    ];
+    setOver(to);
+    grid.current?.querySelector<HTMLElement>(`[data-cell="${to[0]}-${to[1]}"]`)?.focus();
+  };
+  const says = (speed: number, distance: number, there: Cell | null | undefined): string =>
+    `${show(map.distances_m[distance]!, "length", units)}, ${show(map.speeds_mps[speed]!, "speed", units)}: ${
+      there ? `${areaNames[there.area].toLowerCase()}, ${shutter(there.shutter_s)}` : "too close to focus"
+    }`;
+  const used = [...new Set(map.cells.flat().flatMap((one) => (one === null ? [] : [one.area])))];
+
+  return (
+    <div className="map" data-testid="map">
+      <div className="map-body">
+        <span className="map-axis">faster ↑</span>
+        <div
+          ref={grid}
+          className="map-grid"
+          role="grid"
+          aria-label="Area and shutter by distance and speed"
+          style={{ gridTemplateColumns: `64px repeat(${columns}, minmax(0, 1fr))` }}
+          onPointerLeave={() => setOver(null)}
+        >
+          {map.cells.toReversed().map((cells, upsideDown) => {
+            const speed = map.cells.length - 1 - upsideDown;
+            return (
+              <div key={speed} role="row" className="map-row">
+                <span role="rowheader" className="map-speed">
+                  {upsideDown % 2 === 0 ? show(map.speeds_mps[speed]!, "speed", units, 2) : ""}
+                </span>
+                {cells.map((there, distance) => {
+                  const here = speed === now[0] && distance === now[1];
+                  return (
+                    <span key={distance} role="gridcell">
+                      <button
+                        type="button"
+                        data-cell={`${speed}-${distance}`}
+                        className={`map-cell shade-${there === null ? "none" : shadeOf(there.shutter_s)}${here ? " here" : ""}`}
+                        aria-label={`${says(speed, distance, there)}${here ? "; here now" : ""}`}
+                        tabIndex={speed === row && distance === column ? 0 : -1}
+                        onPointerEnter={() => setOver([speed, distance])}
+                        onFocus={() => setOver([speed, distance])}
+                        onBlur={() => setOver(null)}
+                        onKeyDown={go}
+                        onClick={() => onMove(map.distances_m[distance]!, map.speeds_mps[speed]!)}
+                      >
+                        {there === null ? "" : areaLetters[there.area]}
+                      </button>
+                    </span>
+                  );
+                })}
+              </div>
+            );
+          })}
+          <div role="row" className="map-row" aria-hidden="true">
+            <span />
+            {map.distances_m.map((metres, at) => (
+              <span key={metres} className="map-distance">
+                {at % 4 === 0 ? show(metres, "length", units, 2) : ""}
+              </span>
+            ))}
+          </div>
+        </div>
+      </div>
+      <p className="map-says" aria-live="polite">
+        {cell ? (
+          <>
+            <b>
+              {show(map.distances_m[column]!, "length", units)}, {show(map.speeds_mps[row]!, "speed", units)}
+            </b>
+            : {areaNames[cell.area].toLowerCase()}, {shutter(cell.shutter_s)}, f/{figures(cell.f_number)}, ISO {cell.iso}
+            {cell.hold === null ? "" : `, hold ${cell.hold}`}
+            {cell.pace === null ? "" : `, pace ${cell.pace}`}. It keeps the right thing{" "}
+            {cell.score < 0.01 ? "under 1" : Math.round(cell.score * 100)} % of the time
+            {cell.blur_used > 1.005 ? `; blur ${Math.round(cell.blur_used * 100)} % of the limit` : ""}
+            {cell.shortfall_stops > 0 ? `; ${figures(cell.shortfall_stops, 2)} stops dark` : ""}.
+          </>
+        ) : (
+          says(row, column, cell)
+        )}
+      </p>
+      <p className="map-key note">
+        {used.map((area) => (
+          <span key={area}>
+            <b>{areaLetters[area]}</b> {areaNames[area].toLowerCase()}
+          </span>
+        ))}
+        <span className="map-shades">
+          {["slower than 1/250", "", "", "", "1/3200 or faster"].map((text, at) => (
+            <span key={at}>
+              <i className={`shade-${at}`} /> {text}
+            </span>
+          ))}
+        </span>
+        <span>○ now</span>
+      </p>
+    </div>
+  );
+}
