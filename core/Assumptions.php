@@ -20,8 +20,18 @@ final class Assumptions
     /** @var ?array<string, Assumption> */
     private static ?array $all = null;
 
+    /** @var ?array<string, float> */
+    private static ?array $defaults = null;
+
+    /** @var array<string, float> */
+    private readonly array $values;
+
     /** @param  array<string, float>  $changed */
-    private function __construct(private readonly array $changed) {}
+    private function __construct(private readonly array $changed)
+    {
+        self::$defaults ??= array_map(static fn (Assumption $one): float => $one->default, self::all());
+        $this->values = $changed + self::$defaults;
+    }
 
     public static function defaults(): self
     {
@@ -49,7 +59,7 @@ final class Assumptions
 
     public function value(string $name): float
     {
-        return $this->changed[$name] ?? self::all()[$name]->default;
+        return $this->values[$name];
     }
 
     public function isChanged(string $name): bool
@@ -149,6 +159,7 @@ final class Assumptions
             new Assumption('floor.action', 1 / 1250, 1 / 8000, 1, 's', $floor.'what runs, swims or rides', 'custom among practitioners'),
             new Assumption('floor.flight_panned', 1 / 2000, 1 / 8000, 1, 's', $floor.'flight when you pan with it', 'custom among practitioners'),
             new Assumption('floor.flight', 1 / 4000, 1 / 16000, 1, 's', $floor.'flight when you do not pan', 'custom among practitioners'),
+            new Assumption('exposure.spare', 2, 0, 10, 'stops', 'How far under your ISO ceiling light counts as spare, to be spent on custom\'s shutter', 'assumed'),
             new Assumption('pan.streak', 0.02, 0.002, 0.5, '', 'Streak of the background, as a share of the frame\'s width, that reads as speed', 'assumed'),
         ];
     }
@@ -255,6 +266,7 @@ final class Assumptions
             new Assumption('pace.sudden', 0.3, 0, 5, '/s', $speeding.'bursts into view', 'assumed'),
             new Assumption('pace.erratic', 0.5, 0, 5, '/s', $speeding.'jinks', 'assumed'),
             new Assumption('hold.switching', 0.1, 0, 2, 's', 'Longest waiting that still lets you take whoever comes', 'assumed'),
+            new Assumption('hold.hopping', 0.3, 0, 2, 's', 'Longest waiting that still lets you change to whoever leads', 'assumed'),
             new Assumption('frame.fill', 0.9, 0.3, 1, '', 'Share of the frame that subject and wander together may fill', 'assumed'),
             new Assumption('frame.room', 0.12, 0, 0.4, '', 'How far off the centre a subject goes that has a side to move into, as a share of the frame', 'assumed'),
             new Assumption('drive.still_fps', 5, 0.5, 240, '/s', 'Frames a second that are enough for what sits', 'assumed'),

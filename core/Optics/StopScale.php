@@ -32,8 +32,8 @@ final class StopScale
     /** How near a lens's widest aperture must come to an engraved value to be called by it. */
     private const SAME_STOP = 1.03;
 
-    /** @var ?list<float> */
-    private static ?array $shutters = null;
+    /** @var array<int|string, non-empty-list<float>> by the body's shortest */
+    private static array $shutters = [];
 
     /** @var ?list<int> */
     private static ?array $isos = null;
@@ -41,8 +41,14 @@ final class StopScale
     /** @return non-empty-list<float> shutters in seconds, fastest first, none faster than the body has */
     public static function shutters(float $shortestS): array
     {
-        self::$shutters ??= [...array_map(static fn (int $part): float => 1 / $part, self::SHUTTER_FRACTIONS), ...self::SLOW_SHUTTERS];
-        $kept = array_values(array_filter(self::$shutters, static fn (float $shutter): bool => $shutter >= $shortestS * (1 - 1e-9)));
+        return self::$shutters[(string) $shortestS] ??= self::shuttersFrom($shortestS);
+    }
+
+    /** @return non-empty-list<float> */
+    private static function shuttersFrom(float $shortestS): array
+    {
+        $all = [...array_map(static fn (int $part): float => 1 / $part, self::SHUTTER_FRACTIONS), ...self::SLOW_SHUTTERS];
+        $kept = array_values(array_filter($all, static fn (float $shutter): bool => $shutter >= $shortestS * (1 - 1e-9)));
 
         return $kept === [] ? [30.0] : $kept;
     }
@@ -51,15 +57,13 @@ final class StopScale
     public static function shutterAtMost(float $atMostS, float $shortestS): float
     {
         $shutters = self::shutters($shortestS);
-        $found = $shutters[0];
-        foreach ($shutters as $shutter) {
-            if ($shutter > $atMostS * (1 + 1e-9)) {
-                break;
-            }
-            $found = $shutter;
+        [$low, $high] = [0, count($shutters) - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            [$low, $high] = $shutters[$middle] > $atMostS * (1 + 1e-9) ? [$low, $middle - 1] : [$middle, $high];
         }
 
-        return $found;
+        return $shutters[$low];
     }
 
     /**
@@ -80,10 +84,11 @@ final class StopScale
     /** The engraved ISO nearest to an exact one. */
     public static function isoNear(float $exact): int
     {
-        $best = 100;
+        [$best, $least] = [100, INF];
         foreach (self::isos() as $iso) {
-            if (abs(log($iso / $exact)) < abs(log($best / $exact))) {
-                $best = $iso;
+            $apart = max($iso / $exact, $exact / $iso);
+            if ($apart < $least) {
+                [$best, $least] = [$iso, $apart];
             }
         }
 

@@ -57,10 +57,8 @@ final class AreaChooser implements Chooser
         $rush = $situation->rush;
         $schools = $rush->photographer->schools;
         $sport = in_array($rush->kind()->family, [Family::Person, Family::Vehicle], true);
-        $clutter = $rush->clutter;
-        $cluttered = $clutter->foreground !== Foreground::None || $clutter->background === Background::Busy || $clutter->crossers === Crossers::Frequent;
         $wanted = [
-            'clutter' => $cluttered ? match ($schools->on('clutter')) {
+            'clutter' => $situation->cluttered() ? match ($schools->on('clutter')) {
                 'smallest-area' => [AfArea::Spot, AfArea::SinglePoint, AfArea::PointPlus],
                 'lock-on' => [AfArea::LockOn],
                 default => [],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Optics\Exposure;
 use RushHold\Optics\StopScale;
 use RushHold\Rush\Style;
 use RushHold\Units;
@@ -130,7 +131,11 @@ final class ExposureChooser implements Chooser
         };
         $drift = sprintf('%s crosses the sensor at %s mm a second', $motion, Units::figures($blur->rateMmS(), 2));
         if ($settings->shutterS < $required / 1.4) {
-            return sprintf('The %s budget would allow %s; there is light for more at no cost.', Units::blur($limitMm), Units::shutter($required));
+            $spent = log($settings->exactIso / max($situation->assumptions->value('camera.base_iso'), Exposure::iso($situation->rush->ev100, $settings->fNumber, min($required, 3600.0))), 2);
+
+            return sprintf('The %s budget would allow %s; ', Units::blur($limitMm), Units::shutter($required)).($spent < 0.2
+                ? 'there is light for more at no cost.'
+                : sprintf('%s stops of spare light buy %s against its twitches.', Units::figures($spent, 2), Units::shutter($settings->shutterS)));
         }
         if ($settings->shutterS > $required * 1.01) {
             return sprintf('%s; the budget asks for %s and this is what %s gives.', $drift, Units::shutter($required), $settings->shutterS <= $situation->kit->body->shortestShutterS * 1.001 ? 'the body' : 'the light');
@@ -176,8 +181,10 @@ final class ExposureChooser implements Chooser
         $stops = $required === null || ! is_finite($required) ? 0.0 : log($floorS / $required, 2);
 
         return match (true) {
+            abs(log($settings->shutterS / $floorS, 2)) < 0.05 => sprintf(' That is custom\'s %s.', Units::shutter($floorS)),
             abs($stops) < 0.35 => sprintf(' Custom says %s, much the same.', Units::shutter($floorS)),
             $stops > 0 => sprintf(' Custom says %s, %s stops too slow for this.', Units::shutter($floorS), Units::figures($stops, 2)),
+            ! is_finite($required ?? 0.0) => sprintf(' Custom says %s.', Units::shutter($floorS)),
             default => sprintf(' Custom says %s; the numbers allow %s stops more.', Units::shutter($floorS), Units::figures(-$stops, 2)),
         };
     }

@@ -29,18 +29,9 @@ final class FocalChooser
                 default => sprintf('; subject and wander fill %s of the frame.', AreaScore::percent($filled)),
             }, ['focal_mm' => $lens->focalMm, 'effective_focal_mm' => $kit->focalMm(), 'filled' => $filled])];
         }
-        $least = $lens->focalMinMm;
-        $longest = $lens->focalMaxMm;
         $fill = $assumptions->value('frame.fill');
-        if (self::filled($rush, $kit->at($longest), $assumptions) <= $fill) {
-            $focal = $longest;
-        } else {
-            for ($step = 0; $step < 12; $step++) {
-                $middle = ($least + $longest) / 2;
-                [$least, $longest] = self::filled($rush, $kit->at($middle), $assumptions) <= $fill ? [$middle, $longest] : [$least, $middle];
-            }
-            $focal = max($lens->focalMinMm, self::round($least));
-        }
+        $longest = self::longestMm($rush, $kit->at($lens->focalMinMm), $assumptions, $fill) / $kit->converter;
+        $focal = $longest >= $lens->focalMaxMm ? $lens->focalMaxMm : max($lens->focalMinMm, self::round($longest));
         $set = $kit->at($focal);
         $filled = self::filled($rush, $set, $assumptions);
 
@@ -51,19 +42,45 @@ final class FocalChooser
         }, ['focal_mm' => $focal, 'effective_focal_mm' => $set->focalMm(), 'filled' => $filled])];
     }
 
+    /**
+     * The longest focal length, with the converter, at which subject and wander fill no more than the share given:
+     * the frame at the subject is W·(s−f)/f, so f = W·s / (need/fill + W), the lesser of both directions.
+     */
+    private static function longestMm(Rush $rush, Kit $kit, Assumptions $assumptions, float $fill): float
+    {
+        if ($rush->workM * 1000 <= $kit->focalMm() * 1.0001) {
+            return $kit->focalMm();
+        }
+        [$needWidthM, $needHeightM] = self::needM($rush, $kit, $assumptions);
+        $sensor = $kit->body->sensor;
+        $fitting = static fn (float $sensorMm, float $needM): float => $sensorMm * $rush->workM * 1000 / ($needM * 1000 / $fill + $sensorMm);
+
+        return min($fitting($sensor->widthMm, $needWidthM), $fitting($sensor->heightMm, $needHeightM));
+    }
+
     /** How much of the frame the subject and one sigma of aim on either side take, in the fuller direction. */
     private static function filled(Rush $rush, Kit $kit, Assumptions $assumptions): float
     {
         if ($rush->workM * 1000 <= $kit->focalMm() * 1.0001) {
             return INF;
         }
+        [$needWidthM, $needHeightM] = self::needM($rush, $kit, $assumptions);
+        $magnification = $kit->optic()->magnification($rush->workM) * 1000;
+
+        return max($needWidthM * $magnification / $kit->body->sensor->widthMm, $needHeightM * $magnification / $kit->body->sensor->heightMm);
+    }
+
+    /**
+     * What subject and wander take at the subject, in metres; the same at every focal length.
+     *
+     * @return array{float, float} sideways, upwards
+     */
+    private static function needM(Rush $rush, Kit $kit, Assumptions $assumptions): array
+    {
         $framing = Framing::of($rush, $kit, $kit->optic()->magnification($rush->workM), Situation::onTheMove($rush));
         $wander = AimWander::of($rush, $assumptions, $framing, arrived: true);
 
-        return max(
-            ($framing->widthM + 2 * $wander->sidewaysM) / $framing->frameWidthM,
-            ($framing->heightM + 2 * $wander->upwardsM) / $framing->frameHeightM,
-        );
+        return [$framing->widthM + 2 * $wander->sidewaysM, $framing->heightM + 2 * $wander->upwardsM];
     }
 
     /** To a mark a hand can find: 5 mm from 100 on, 1 mm below. */

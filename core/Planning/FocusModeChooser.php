@@ -48,10 +48,10 @@ final class FocusModeChooser implements Chooser
     {
         $photographer = $situation->rush->photographer;
         $school = $photographer->schools->on('clutter');
-        $inFront = $situation->rush->clutter->foreground !== Foreground::None;
+        $cluttered = $situation->cluttered();
         $afShare = $draft->areaScore()->score;
-        $bySchool = $school === 'manual' && $inFront;
-        $byNumbers = $school === null && $inFront && $photographer->manualSkill >= $situation->assumptions->value('hand.able')
+        $bySchool = $school === 'manual' && $cluttered;
+        $byNumbers = $school === null && $cluttered && $photographer->manualSkill >= $situation->assumptions->value('hand.able')
             && $hand->sharpShare() > $afShare + $situation->assumptions->value('hand.margin');
         if (! $bySchool && ! $byNumbers) {
             return false;
@@ -60,7 +60,7 @@ final class FocusModeChooser implements Chooser
         $draft->technique = $hand->best();
         $draft->because('focus_mode', fn (): string => sprintf(
             '%s Autofocus would keep it %s of the time here, your hand %s.',
-            $bySchool ? 'There is clutter in front, and you would rather miss by your own hand than by the camera\'s.' : 'Clutter in front defeats autofocus, and you are able by hand.',
+            $bySchool ? 'There is clutter, and you would rather miss by your own hand than by the camera\'s.' : 'Clutter defeats autofocus here, and you are able by hand.',
             AreaScore::percent($afShare), AreaScore::percent($hand->sharpShare()),
         ), ['af_share' => $afShare, 'hand_share' => $hand->sharpShare(), 'break_even' => $hand->breakEven], $bySchool ? 'clutter: by hand' : null);
 
@@ -89,8 +89,9 @@ final class FocusModeChooser implements Chooser
     /** @param  list<FocusMode>  $wanted */
     private function firstOffered(Situation $situation, array $wanted): FocusMode
     {
+        $never = $situation->rush->photographer->schools->on('auto_switch') === 'never';
         foreach ($wanted as $mode) {
-            if ($situation->kit->body->offers($mode)) {
+            if ($situation->kit->body->offers($mode) && ! ($never && $mode === FocusMode::AutoSwitch)) {
                 return $mode;
             }
         }

@@ -31,6 +31,8 @@ final class GiveWay
         $ceiling = $this->situation->rush->isoCeiling;
         if ($this->search->over($found, $ceiling)) {
             $found = $this->giveShutter($this->giveStandard($this->giveAperture($found)));
+        } else {
+            $found = $this->spendSpare($found);
         }
         $this->tellShortestShutter($found);
         $shortfall = $this->search->over($found, $ceiling) ? log($found->iso / $ceiling, 2) : 0.0;
@@ -75,6 +77,29 @@ final class GiveWay
             );
             $standard = $softer;
         }
+    }
+
+    /**
+     * Where the budget allows a slower shutter than custom, spare light is spent on custom's: speeds are estimates, and a twitch is
+     * faster than any of them. Light is spare as long as the ISO stays well under the ceiling.
+     */
+    private function spendSpare(Exposed $found): Exposed
+    {
+        $floorS = $this->situation->assumptions->value($this->situation->floorName());
+        $spareIso = $this->situation->rush->isoCeiling / 2 ** $this->situation->assumptions->value('exposure.spare');
+        if (! $this->situation->hasCustom() || $found->shutterS <= $floorS * 1.001) {
+            return $found;
+        }
+        foreach (StopScale::shutters($this->search->shortestS) as $shutterS) {
+            if ($shutterS < $found->shutterS && $shutterS >= $floorS * 0.999) {
+                $tried = $this->search->with($found->fNumber, $shutterS, $found->standard, $found->requiredS);
+                if (! $this->search->over($tried, max($spareIso, $this->search->baseIso))) {
+                    return $tried;
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** The body may simply have no shutter as fast as the motion asks for. */

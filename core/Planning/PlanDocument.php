@@ -6,7 +6,6 @@ namespace RushHold\Planning;
 
 use RushHold\Assumption;
 use RushHold\Assumptions;
-use RushHold\Rush\Background;
 use RushHold\Rush\Crossers;
 use RushHold\Rush\Foreground;
 
@@ -30,7 +29,7 @@ final class PlanDocument
             'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray(self::flip($plan, $tips, $reason->field)), $plan->draft->reasons),
             'concessions' => array_map(static fn (Concession $concession): array => $concession->toArray(), $plan->draft->concessions),
             'cautions' => Cautions::for($plan->situation),
-            'assumptions' => self::assumptions($plan->situation->assumptions, [...Workings::assumptionNames($workings), ...self::judged($plan)]),
+            'assumptions' => self::assumptions($plan->situation->assumptions, Workings::assumptionNames($workings)),
             'workings' => array_map(static fn (Working $working): array => $working->toArray(), $workings),
             'pane' => self::pane($plan),
             'hand' => $plan->draft->hand?->toArray(),
@@ -45,28 +44,6 @@ final class PlanDocument
         $nearest = TippingPoints::nearest($tips, $field);
 
         return $nearest === null ? null : sprintf('%s: %s.', $nearest->condition($plan->situation->units), HoldWords::word($field, $nearest->there, $plan->situation->units));
-    }
-
-    /** @return list<string> names of the assumed figures that the area and the dials rest on */
-    private static function judged(Plan $plan): array
-    {
-        $rush = $plan->situation->rush;
-        $skill = $rush->photographer->skill->value;
-        $names = [
-            'aim.'.$rush->photographer->support->value, $rush->photographer->panning ? 'aim.late.'.$skill : 'aim.late.unpanned', 'aim.recover.'.$skill, 'person.reaction', 'pace.horizon',
-            "area.{$plan->hold->area->value}.width", "area.{$plan->hold->area->value}.height",
-        ];
-        if ($rush->clutter->foreground !== Foreground::None) {
-            array_push($names, 'clutter.front.'.$rush->clutter->foreground->value, 'obstacle.margin');
-        }
-        if ($rush->clutter->background !== Background::Clean) {
-            array_push($names, 'clutter.behind.'.$rush->clutter->background->value, 'clutter.gap');
-        }
-        if ($rush->clutter->crossers !== Crossers::None) {
-            $names[] = 'clutter.pass.'.$rush->clutter->crossers->value;
-        }
-
-        return $names;
     }
 
     /** @return array<string, mixed> the frame at true proportions, all in shares of its width and height from the top left */

@@ -13,7 +13,10 @@ use RushHold\Motion\Pattern;
 use RushHold\Motion\ResidualSpeed;
 use RushHold\Optics\SharpnessStandard;
 use RushHold\Optics\ThinLens;
+use RushHold\Rush\Background;
+use RushHold\Rush\Crossers;
 use RushHold\Rush\Family;
+use RushHold\Rush\Foreground;
 use RushHold\Rush\Limbs;
 use RushHold\Rush\Rush;
 use RushHold\Units;
@@ -60,6 +63,15 @@ final readonly class Situation
         return $this->rush->kind()->family === Family::Bird && self::onTheMove($this->rush);
     }
 
+    /** Whether anything but the subject competes for the focus: what the schools of clutter are about. */
+    public function cluttered(): bool
+    {
+        $clutter = $this->rush->clutter;
+
+        return $clutter->foreground !== Foreground::None || $clutter->background === Background::Busy
+            || $clutter->crossers === Crossers::Frequent || $clutter->foliageMoving;
+    }
+
     /** Whether its eye is turned this way and large enough for eye detection. */
     public function eyeShows(): bool
     {
@@ -100,6 +112,12 @@ final readonly class Situation
     public function limitMm(SharpnessStandard $standard): float
     {
         return $standard->limitMm($this->kit->body->sensor);
+    }
+
+    /** Whether custom has a say in the shutter: for what lives or drives, and moves at all. */
+    public function hasCustom(): bool
+    {
+        return $this->rush->travel->speedMps > 0 && $this->rush->kind()->family !== Family::Small;
     }
 
     /** The custom's slowest shutter for this activity: its assumption's name. */

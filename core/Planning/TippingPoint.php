@@ -63,7 +63,9 @@ final readonly class TippingPoint
     /** What changes there, in words: "large zone, 1/4000". */
     public function change(Units $units): string
     {
-        return implode(', ', array_map(fn (string $field): string => HoldWords::word($field, $this->there, $units), array_slice($this->fields, 0, 3)));
+        $told = array_values(array_diff($this->fields, ['area.place'])); // goes with the area, and says little in words
+
+        return implode(', ', array_map(fn (string $field): string => HoldWords::word($field, $this->there, $units), array_slice($told === [] ? $this->fields : $told, 0, 3)));
     }
 
     /** @return array<string, mixed> */

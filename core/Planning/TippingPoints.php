@@ -33,7 +33,7 @@ final class TippingPoints
     /** @var array<string, bool|float|int|string|null> */
     private readonly array $nowValues;
 
-    /** @var array<string, ?Hold> */
+    /** @var array<string, ?array{Hold, array<string, bool|float|int|string|null>}> holds asked for, with their comparable values */
     private array $known = [];
 
     public function __construct(private readonly Planner $planner, private readonly Plan $plan)
@@ -86,8 +86,8 @@ final class TippingPoints
             return [];
         }
         $step = static fn (float $value): float => $dimension === 'light' ? $value + $sign * 0.5 : $value * self::FACTOR ** $sign;
-        $hold = fn (float $value): ?Hold => $this->known[$dimension.$value] ??= $this->holdOf($at($value));
-        $left = array_fill_keys(HoldWords::FIELDS, true);
+        $hold = fn (float $value): ?array => $this->known[$dimension.$value] ??= $this->valued($at($value));
+        $left = array_fill_keys(array_diff(HoldWords::FIELDS, ['area.place']), true); // the place slides with everything
         $found = [];
         $inner = $from;
         for ($turn = 0; $turn < self::STEPS && $left !== []; $turn++) {
@@ -96,7 +96,7 @@ final class TippingPoints
             if ($there === null) {
                 break;
             }
-            $values = HoldWords::values($there);
+            $values = $there[1];
             foreach (array_keys($left) as $field) {
                 if ($values[$field] !== $this->nowValues[$field]) {
                     $value = $this->halve($field, $inner, $outer, $hold);
@@ -110,13 +110,13 @@ final class TippingPoints
         return $this->gathered($dimension, $direction, $found, $from, $hold);
     }
 
-    /** @param  \Closure(float): ?Hold  $hold */
+    /** @param  \Closure(float): ?array{Hold, array<string, bool|float|int|string|null>}  $hold */
     private function halve(string $field, float $inner, float $outer, \Closure $hold): float
     {
         for ($turn = 0; $turn < self::HALVINGS; $turn++) {
             $middle = ($inner + $outer) / 2;
             $there = $hold($middle);
-            if ($there !== null && HoldWords::values($there)[$field] === $this->nowValues[$field]) {
+            if ($there !== null && $there[1][$field] === $this->nowValues[$field]) {
                 $inner = $middle;
             } else {
                 $outer = $middle;
@@ -128,7 +128,7 @@ final class TippingPoints
 
     /**
      * @param  array<int|string, list<string>>  $found  fields by the value at which they change
-     * @param  \Closure(float): ?Hold  $hold
+     * @param  \Closure(float): ?array{Hold, array<string, bool|float|int|string|null>}  $hold
      * @return list<TippingPoint>
      */
     private function gathered(string $dimension, string $direction, array $found, float $from, \Closure $hold): array
@@ -139,7 +139,7 @@ final class TippingPoints
             $there = $hold($value);
             if ($there !== null) {
                 $far = $dimension === 'light' ? abs($value - $from) : abs(log($value / $from, 2));
-                $points[] = new TippingPoint($dimension, $direction, (float) sprintf('%.4g', $value), $far, self::telling($fields), $there);
+                $points[] = new TippingPoint($dimension, $direction, (float) sprintf('%.4g', $value), $far, self::telling($fields), $there[0]);
             }
         }
         usort($points, static fn (TippingPoint $a, TippingPoint $b): int => $a->far <=> $b->far);
@@ -174,6 +174,14 @@ final class TippingPoints
         usort($points, static fn (TippingPoint $a, TippingPoint $b): int => [$a->dimension, $a->far] <=> [$b->dimension, $b->far]);
 
         return $points;
+    }
+
+    /** @return ?array{Hold, array<string, bool|float|int|string|null>} */
+    private function valued(Rush $rush): ?array
+    {
+        $hold = $this->holdOf($rush);
+
+        return $hold === null ? null : [$hold, HoldWords::values($hold)];
     }
 
     private function holdOf(Rush $rush): ?Hold

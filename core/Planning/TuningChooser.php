@@ -43,8 +43,9 @@ final class TuningChooser implements Chooser
         }
         $top = count($levels) - 1;
         $byNumbers = $this->level($levels, $needS);
-        $atOnce = $this->level($levels, 0.0, $situation->assumptions->value('hold.switching'));
-        $switches = $situation->rush->intent->follow === Follow::WhoeverEnters || ($situation->rush->pattern === Pattern::Sudden && $situation->rush->intent->follow !== Follow::Nearest);
+        $atOnce = $this->level($levels, 0.0, $situation->assumptions->value($situation->rush->intent->follow === Follow::Nearest ? 'hold.hopping' : 'hold.switching'));
+        $hops = $situation->rush->intent->follow === Follow::Nearest;
+        $switches = $hops || $situation->rush->intent->follow === Follow::WhoeverEnters || $situation->rush->pattern === Pattern::Sudden;
         $level = match (true) {
             $school === 'general' => min(2, $top),
             $school === 'sticky' => max(min(4, $top) - 1, $byNumbers),
@@ -57,9 +58,8 @@ final class TuningChooser implements Chooser
         $steered = in_array($school, ['general', 'sticky', 'responsive'], true);
         $draft->because('tuning.hold', fn (): string => match (true) {
             $steered => $this->schooled($level, $waits, $needS, $byNumbers),
-            $switches => $needS > $levels[$level]
-                ? sprintf('You want whoever comes at once: level %d waits %s. It may be hidden %s, so expect to lose it behind things.', $level, $waits, Units::time($needS))
-                : sprintf('You want whoever comes at once: level %d waits %s.', $level, $waits),
+            $switches => sprintf('%s: level %d waits %s.', $hops ? 'You want to change to whoever leads' : 'You want whoever comes at once', $level, $waits)
+                .($needS > $levels[$level] ? sprintf(' It may be hidden %s, so expect to lose it behind things.', Units::time($needS)) : ''),
             $needS > $levels[$top] => sprintf('It may be hidden for %s; even the highest level waits only %s.', Units::time($needS), $waits),
             $needS <= self::HARDLY_S => sprintf('Nothing hides it and your aim hardly slips: level %d waits %s, which is enough.', $level, $waits),
             $hiddenS >= $slipS => sprintf('Something hides it for up to %s; level %d waits %s.', Units::time($hiddenS), $level, $waits),

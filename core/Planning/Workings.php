@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Assumptions;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Rush\Limbs;
 
@@ -19,7 +20,7 @@ final readonly class Workings
     /** @return list<Working> */
     public function all(): array
     {
-        return [...$this->blur(), ...$this->settings(), ...$this->focus(), ...$this->frame()];
+        return [...$this->blur(), ...$this->settings(), ...$this->focus(), ...$this->frame(), ...(new JudgementWorkings($this->plan))->all()];
     }
 
     /**
@@ -56,7 +57,7 @@ final readonly class Workings
             ], $blur->motionMm, 'mm', self::MOTION),
             $this->residual(),
             new Working('blur_mm.shake', 'Shake of your hands', 'f · ω / 2^stops · t', [
-                $focal, $this->assumed('ω', 'shake.'.$situation->rush->photographer->support->value),
+                $focal, self::assumed($this->plan->situation->assumptions, 'ω', 'shake.'.$situation->rush->photographer->support->value),
                 self::in('stops', 'stabiliser', $this->plan->draft->stabiliser === StabiliserUse::Off ? 0.0 : $situation->kit->lens->stabiliserStops, 'stops', 'kit'), $shutter,
             ], $blur->shakeMm, 'mm', self::MOTION),
             new Working('blur_mm.defocus', 'Out of focus', 'f²·|s−q| / (N·s·(q−f))', [
@@ -91,10 +92,10 @@ final readonly class Workings
         $inputs = [
             self::in('v_t', 'crossing speed', $rush->travel->crossingMps(), 'm/s', 'computed'),
             $rush->photographer->panning
-                ? $this->assumed('η', 'panning.'.$rush->photographer->skill->value)
+                ? self::assumed($this->plan->situation->assumptions, 'η', 'panning.'.$rush->photographer->skill->value)
                 : self::in('η', 'you do not pan', 0.0, '', 'rush'),
-            $this->assumed('ε', 'erraticness.'.$rush->pattern->value),
-            $this->assumed('β', 'bob.'.$rush->kind()->gait->value),
+            self::assumed($this->plan->situation->assumptions, 'ε', 'erraticness.'.$rush->pattern->value),
+            self::assumed($this->plan->situation->assumptions, 'β', 'bob.'.$rush->kind()->gait->value),
             self::in('v', 'own speed', $rush->travel->speedMps, 'm/s', 'rush'),
         ];
         if ($rush->intent->limbs === Limbs::Freeze) {
@@ -119,15 +120,15 @@ final readonly class Workings
             new Working('shutter_s', 'Longest shutter the budget allows', '√(c² − defocus² − diffraction²) / √((m·v_res)² + (f·ω)²)', [
                 $limit, self::in('', 'defocus', $plan->blur->defocusMm, 'mm', 'computed'), self::in('', 'diffraction', $plan->blur->diffractionMm, 'mm', 'computed'),
                 self::in('', 'blur a second of open shutter', $plan->frameBlur->rateMmS(), 'mm/s', 'computed'),
-                $this->assumed('', $plan->situation->floorName()),
+                self::assumed($this->plan->situation->assumptions, '', $plan->situation->floorName()),
             ], $settings->requiredShutterS, 's', self::MOTION.'; then the next third-stop your body has'),
             new Working('iso', 'ISO the exposure asks for', '100·N² / (t·2^EV)', [
                 self::in('N', 'f-number', $settings->fNumber, '', 'chosen'), self::in('t', 'shutter', $settings->shutterS, 's', 'chosen'),
                 self::in('EV', 'light at ISO 100', $plan->situation->rush->ev100, 'EV', 'rush'),
-                self::in('', 'your ceiling', $plan->situation->rush->isoCeiling, '', 'rush'), $this->assumed('', 'camera.base_iso'),
+                self::in('', 'your ceiling', $plan->situation->rush->isoCeiling, '', 'rush'), self::assumed($this->plan->situation->assumptions, '', 'camera.base_iso'),
             ], $settings->exactIso, '', 'docs/model.md §4; then the nearest third-stop'),
             new Working('f_number', 'Aperture', 'the widest that costs no more ISO than a narrower one would', [
-                self::in('', 'widest with converter', $plan->situation->kit->widestF(), '', 'kit'), $this->assumed('', 'lens.smallest_f'),
+                self::in('', 'widest with converter', $plan->situation->kit->widestF(), '', 'kit'), self::assumed($this->plan->situation->assumptions, '', 'lens.smallest_f'),
                 self::in('', 'blur by focus lag at this aperture', $plan->frameBlur->lagMm($settings->fNumber), 'mm', 'computed'),
             ], $settings->fNumber, '', 'docs/model.md §4'),
         ];
@@ -150,7 +151,7 @@ final readonly class Workings
                 is_finite($plan->depth->depthM()) ? $plan->depth->depthM() : null, 'm', self::OPTICS),
             new Working('hyperfocal_m', 'Hyperfocal distance', 'f²/(N·c) + f', $optics, $plan->depth->hyperfocalM, 'm', self::OPTICS),
             new Working('lag_error_m', 'Focus error over the lag', '(1−p)·|v_r|·τ + ½(v_t²/s + |a|)·τ²', [
-                $follows ? $this->assumed('p', 'focus.prediction') : self::in('p', 'focus is locked, nothing is predicted', 0.0, '', 'computed'),
+                $follows ? self::assumed($this->plan->situation->assumptions, 'p', 'focus.prediction') : self::in('p', 'focus is locked, nothing is predicted', 0.0, '', 'computed'),
                 self::in('v_r', 'closing speed', $rush->travel->closingMps(), 'm/s', 'computed'), self::in('v_t', 'crossing speed', $rush->travel->crossingMps(), 'm/s', 'computed'),
                 $distance, self::in('a', 'acceleration', $rush->travel->accelerationMps2, 'm/s²', 'rush'), self::in('τ', 'lag of the body', $plan->situation->kit->body->afLagS, 's', 'kit'),
             ], $plan->frameBlur->lagErrorM, 'm', 'docs/model.md §3'),
@@ -180,17 +181,24 @@ final readonly class Workings
         ];
     }
 
-    /** @return array{symbol: string, name: string, value: float|string|null, unit: string, origin: string, assumption: ?string} */
-    private static function in(string $symbol, string $name, float|string|null $value, string $unit, string $origin): array
+    /**
+     * An input by symbol, name, value and unit, and where it comes from: rush, kit, computed or chosen.
+     *
+     * @return array{symbol: string, name: string, value: float|string|null, unit: string, origin: string, assumption: ?string}
+     */
+    public static function in(string $symbol, string $name, float|string|null $value, string $unit, string $origin): array
     {
         return ['symbol' => $symbol, 'name' => $name, 'value' => is_float($value) && ! is_finite($value) ? null : $value, 'unit' => $unit, 'origin' => $origin, 'assumption' => null];
     }
 
-    /** @return array{symbol: string, name: string, value: float|string|null, unit: string, origin: string, assumption: ?string} */
-    private function assumed(string $symbol, string $name): array
+    /**
+     * An input that is an assumed figure, which can be changed where it is read.
+     *
+     * @return array{symbol: string, name: string, value: float|string|null, unit: string, origin: string, assumption: ?string}
+     */
+    public static function assumed(Assumptions $assumptions, string $symbol, string $name): array
     {
-        $assumptions = $this->plan->situation->assumptions;
-        $known = $assumptions::all()[$name];
+        $known = Assumptions::all()[$name];
 
         return ['assumption' => $name, 'origin' => 'assumed'] + self::in($symbol, lcfirst($known->meaning), $assumptions->value($name), $known->unit, 'assumed');
     }

@@ -303,7 +303,7 @@ it('lists the ways out for a group that is too deep, each with a number that hol
         'distance' => ['near_m' => 17.5, 'work_m' => 18, 'far_m' => 18.5],
     ]);
     $ways = array_column(Documents::written($plan)['ways_out'], null, 'way');
-    $c = $plan->blur->limitMm;
+    $c = $plan->situation->limitMm($plan->situation->rush->standard);
     $covers = fn (float $focalMm, float $workM): float => RushHold\Optics\ThinLens::ofFocalLength($focalMm)->cover($workM - 0.45, $workM + 0.45, $c)->fNumber;
 
     expect(array_keys($ways))->toBe(['stop-down', 'shorter', 'step-back', 'fewer', 'line-up'])
