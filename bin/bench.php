@@ -58,21 +58,33 @@ for ($turn = 0; $turn < 220; $turn++) {
     [$saves[], $whole] = $send('PUT', "/api/rushes/{$id}", ['revision' => $whole['revision'], 'gesture' => 'bench', 'kit_id' => $whole['kit_id'], 'focal_mm' => null, 'rush' => $rush]);
 }
 
+$maps = $schools = [];
+for ($turn = 0; $turn < 15; $turn++) {
+    $maps[] = $send('GET', "/api/rushes/{$id}/map")[0];
+    $schools[] = $send('GET', "/api/rushes/{$id}/schools")[0];
+}
+
 $planner = Planner::standard();
 $rushes = array_map(static fn (int $at): Rush => Documents::rushOf(['motion' => ['speed_mps' => 2 + $at / 5], 'light' => ['ev100' => 4 + $at % 10]]), range(0, 99));
 $kit = Kit::fromArray(Documents::kit());
-$timed = static function (callable $once) use ($rushes): float {
+$timed = static function (callable $once, int $rounds = 20) use ($rushes): float {
     $from = hrtime(true);
-    for ($round = 0; $round < 20; $round++) {
+    for ($round = 0; $round < $rounds; $round++) {
         foreach ($rushes as $rush) {
             $once($rush);
         }
     }
 
-    return 20 * count($rushes) / ((hrtime(true) - $from) / 1e9);
+    return $rounds * count($rushes) / ((hrtime(true) - $from) / 1e9);
 };
 $perSecond = $timed(static fn (Rush $rush) => $planner->plan($rush, $kit));
-$documentsPerSecond = $timed(static fn (Rush $rush) => PlanDocument::of($planner->plan($rush, $kit)));
+$documentsPerSecond = $timed(static fn (Rush $rush) => PlanDocument::of($planner->plan($rush, $kit), []), 4);
+$tips = [];
+foreach (array_slice($rushes, 0, 40) as $rush) {
+    $from = hrtime(true);
+    $planner->tips($planner->plan($rush, $kit));
+    $tips[] = (hrtime(true) - $from) / 1e6;
+}
 
 $cold = $kilobytes = [];
 for ($turn = 0; $turn < 5; $turn++) {
@@ -95,6 +107,9 @@ $results = [
     'plan_request_ratio' => $median($plans) / $median($bare),
     'plans_per_second' => $perSecond,
     'plan_documents_per_second' => $documentsPerSecond,
+    'tipping_ms' => $median($tips),
+    'map_ms' => $median($maps),
+    'schools_ms' => $median($schools),
     'first_screen_kb_gzip' => max($kilobytes),
     'cold_answer_ms' => $median($cold),
 ];
@@ -102,7 +117,7 @@ if (in_array('--json', $argv, true)) {
     echo json_encode(array_map(static fn (float $number): float => round($number, 3), $results)), "\n";
     exit;
 }
-$goals = ['plan_request_ratio' => 'goal under 3', 'first_screen_kb_gzip' => 'goal under 300', 'plans_per_second' => 'goal over 500'];
+$goals = ['plan_request_ratio' => 'goal under 3', 'first_screen_kb_gzip' => 'goal under 300', 'plans_per_second' => 'goal over 500', 'map_ms' => 'goal under 500', 'save_request_ms' => 'goal under 150'];
 foreach ($results as $name => $number) {
     printf("%-28s %12s  %s\n", $name, number_format($number, $number < 100 ? 2 : 0, '.', ' '), $goals[$name] ?? '');
 }

@@ -183,6 +183,7 @@ final class Assumptions
             new Assumption('aim.upwards', 0.35, 0, 1, '', 'Share of that lateness which goes up and down', 'assumed'),
             new Assumption('aim.grounded', 0.25, 0, 1, '', 'Share of its jinks that go up and down for what cannot fly', 'assumed'),
             new Assumption('aim.fidget', 0.05, 0, 1, 's', 'How much of a sitting subject\'s speed turns into nods and steps aside before you follow', 'assumed'),
+            new Assumption('aim.bob', 0.08, 0, 1, 's', 'How long its bob runs one way before it turns back', 'assumed'),
             new Assumption('aim.entry', 0.16, 0, 0.5, '', 'How far beside the place you expect it, it comes in, as a share of the frame', 'assumed'),
             new Assumption('person.reaction', 0.25, 0.05, 1, 's', 'From seeing to pressing', 'assumed'),
             new Assumption('aim.recover.new', 0.35, 0, 3, 's', 'How long your aim stays off when it slips, not yet practised', 'assumed'),
@@ -228,8 +229,8 @@ final class Assumptions
         $pass = 'Others passing through an area as large as the frame, ';
 
         return [
-            new Assumption('clutter.front.sparse', 0.8, 0, 20, '', $front.'sparse', 'assumed'),
-            new Assumption('clutter.front.dense', 4.0, 0, 20, '', $front.'dense', 'assumed'),
+            new Assumption('clutter.front.sparse', 1.0, 0, 20, '', $front.'sparse', 'assumed'),
+            new Assumption('clutter.front.dense', 7.0, 0, 20, '', $front.'dense', 'assumed'),
             new Assumption('clutter.behind.moderate', 0.6, 0, 20, '', $behind.'some shapes', 'assumed'),
             new Assumption('clutter.behind.busy', 1.8, 0, 20, '', $behind.'busy', 'assumed'),
             new Assumption('clutter.pass.occasional', 0.8, 0, 20, '', $pass.'now and then', 'assumed'),

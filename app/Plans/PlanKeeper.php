@@ -20,7 +20,7 @@ use RushHold\Rush\Rush as RushOfCraft;
 final readonly class PlanKeeper
 {
     /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
-    private const PLANNER = 4;
+    private const PLANNER = 5;
 
     public function __construct(private Planner $planner, private DocumentChecker $checker) {}
 

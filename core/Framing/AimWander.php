@@ -34,7 +34,7 @@ final readonly class AimWander
         $jinkM = $rush->pattern === Pattern::Still
             ? $speed * $assumptions->value('aim.fidget')
             : $assumptions->erraticness($rush->pattern) * $speed * $reactionS;
-        $bobM = $assumptions->bob($rush->kind()->gait) * $speed * $reactionS;
+        $bobM = $assumptions->bob($rush->kind()->gait) * $speed * $assumptions->value('aim.bob');
         $flies = in_array($rush->kind()->family, [Family::Bird, Family::Small], true);
         $upwards = $flies ? 1.0 : $assumptions->value('aim.grounded');
         [$entryX, $entryY] = $arrived ? [0.0, 0.0] : self::entry($rush, $assumptions->value('aim.entry'));

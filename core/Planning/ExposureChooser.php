@@ -168,7 +168,7 @@ final class ExposureChooser implements Chooser
                 $settings->fNumber, Units::blur($blur->groupMm($settings->fNumber)), $wantedF, Units::blur($group),
             ),
             $settings->exactIso <= $situation->assumptions->value('camera.base_iso') * ExposureSearch::SIXTH && $lag < $situation->limitMm($settings->standard) / 2 => sprintf(
-                'Stopped down because f/%s would be too bright at the fastest shutter and the lowest ISO.', $wantedF,
+                'Stopped down because f/%s would be too bright at %s and the lowest ISO.', $wantedF, Units::shutter($settings->shutterS),
             ),
             default => sprintf('Stopped down because at f/%s the focus lag alone would blur %s.', $wantedF, Units::blur($lag)),
         };

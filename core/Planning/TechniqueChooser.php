@@ -67,6 +67,12 @@ final class TechniqueChooser implements Chooser
         return match (true) {
             ! $autofocus => 'Set the ring once and leave it.',
             $hand->breakEven <= 0 => sprintf('The camera focuses: it starts sooner than your hand whatever it misses, and here it keeps %s.', $share),
+            $draft->areaScore()->score < $hand->breakEven && $hand->sharpShare() < $draft->areaScore()->score => sprintf(
+                'Your hand would start sooner than a camera that keeps only %s, but would have %s of the frames sharp: let the camera focus.', $share, AreaScore::percent($hand->sharpShare()),
+            ),
+            $draft->areaScore()->score < $hand->breakEven => sprintf(
+                'The camera keeps only %s, and your hand would start sooner and keep %s. With more practice by hand, or the school of the hand, this would be manual.', $share, AreaScore::percent($hand->sharpShare()),
+            ),
             default => sprintf('The camera focuses: it must hit %s of the time to start sooner than your hand, and here it keeps %s.', AreaScore::percent($hand->breakEven), $share),
         };
     }

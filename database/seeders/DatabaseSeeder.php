@@ -75,14 +75,14 @@ final class DatabaseSeeder extends Seeder
             ])],
             ['reach14', null, $this->rush('Harrier far over the saltings', KindId::Raptor, [
                 'motion' => ['speed_mps' => 8, 'bearing_deg' => 85, 'pattern' => 'steady'], 'distance' => ['near_m' => 60, 'work_m' => 95, 'far_m' => 180], 'light' => ['ev100' => 14],
-                'photographer' => ['support' => 'gimbal'], 'standard' => 'share',
+                'photographer' => ['support' => 'gimbal'], 'standard' => 'share', 'clutter' => ['background' => 'moderate', 'background_gap_m' => 60],
             ])],
             ['long', null, $this->rush('Tern diving, close', KindId::Seabird, [
                 'motion' => ['speed_mps' => 11, 'bearing_deg' => 50, 'pattern' => 'erratic'], 'distance' => ['near_m' => 8, 'work_m' => 13, 'far_m' => 25], 'light' => ['ev100' => 14], 'iso_ceiling' => 12800,
             ])],
             ['turf', null, $this->rush('Hare head-on at dusk', KindId::RunningMammal, [
                 'motion' => ['speed_mps' => 14, 'bearing_deg' => 8, 'pattern' => 'accelerating', 'acceleration_mps2' => 3], 'distance' => ['near_m' => 15, 'work_m' => 30, 'far_m' => 60],
-                'light' => ['ev100' => 7.5, 'direction' => 'side'], 'photographer' => ['support' => 'braced'],
+                'light' => ['ev100' => 7.5, 'direction' => 'side'], 'photographer' => ['support' => 'braced'], 'clutter' => ['background' => 'moderate', 'background_gap_m' => 40],
             ])],
             ['reach', null, $this->rush('Three waders asleep on the bar', KindId::Wader, [
                 'subject' => ['count' => 3, 'depth_spread_m' => 0.9, 'length_m' => 0.25], 'motion' => ['speed_mps' => 0.1, 'bearing_deg' => 90, 'pattern' => 'still'],
@@ -93,7 +93,7 @@ final class DatabaseSeeder extends Seeder
                 'light' => ['ev100' => 11], 'photographer' => ['panning' => false], 'standard' => 'pixel',
                 'clutter' => ['foreground' => 'dense', 'background' => 'busy', 'background_gap_m' => 3, 'obstacle_width_m' => 0.01],
             ])],
-            ['zoom', 200, $this->rush('Paddler through gate 7', KindId::Paddler, [
+            ['zoom', null, $this->rush('Paddler through gate 7', KindId::Paddler, [
                 'motion' => ['speed_mps' => 3, 'bearing_deg' => 75, 'pattern' => 'stop-start'], 'distance' => ['near_m' => 8, 'work_m' => 12, 'far_m' => 20], 'light' => ['ev100' => 12],
                 'clutter' => ['foreground' => 'sparse', 'background' => 'moderate', 'background_gap_m' => 12, 'crossers' => 'occasional', 'obstacle_width_m' => 0.04],
             ])],
@@ -101,13 +101,17 @@ final class DatabaseSeeder extends Seeder
                 'motion' => ['speed_mps' => 4, 'bearing_deg' => 90, 'pattern' => 'steady'], 'distance' => ['near_m' => 9, 'work_m' => 11, 'far_m' => 14], 'light' => ['ev100' => 13],
                 'intent' => ['style' => 'pan-blur'], 'photographer' => ['support' => 'monopod', 'skill' => 'expert'],
             ])],
-            ['mirror', 400, $this->rush('Gannets from the cliff path', KindId::Seabird, [
+            ['mirror', null, $this->rush('Gannets from the cliff path', KindId::Seabird, [
                 'subject' => ['length_m' => 0.9], 'motion' => ['speed_mps' => 13, 'bearing_deg' => 40, 'pattern' => 'steady'], 'distance' => ['near_m' => 20, 'work_m' => 35, 'far_m' => 90],
                 'light' => ['ev100' => 14.5], 'photographer' => ['skill' => 'new'],
             ])],
             ['reach', null, $this->rush('Owl along the dyke, last light', KindId::Owl, [
                 'motion' => ['speed_mps' => 6, 'bearing_deg' => 80, 'pattern' => 'steady'], 'distance' => ['near_m' => 14, 'work_m' => 20, 'far_m' => 50], 'light' => ['ev100' => 5.5, 'direction' => 'back'],
-                'photographer' => ['support' => 'monopod'], 'iso_ceiling' => 12800,
+                'photographer' => ['support' => 'monopod'], 'iso_ceiling' => 12800, 'clutter' => ['background' => 'moderate', 'background_gap_m' => 30],
+            ])],
+            ['long', null, $this->rush('Sand martin to its hole, by hand', KindId::SmallBird, [
+                'subject' => ['length_m' => 0.12], 'motion' => ['speed_mps' => 8, 'bearing_deg' => 40, 'pattern' => 'steady', 'route' => 'known'], 'distance' => ['near_m' => 6, 'work_m' => 11, 'far_m' => 20], 'light' => ['ev100' => 14],
+                'clutter' => ['foreground' => 'dense', 'background' => 'busy', 'background_gap_m' => 2, 'obstacle_width_m' => 0.008], 'photographer' => ['support' => 'gimbal', 'manual_skill' => 0.7, 'schools' => ['clutter' => 'manual']],
             ])],
         ];
     }

@@ -53,8 +53,10 @@ it('prints a plan from files and from standard input', function () {
         ->toBe(0)
         ->and(json_decode($out, true)['hold']['iso'])
         ->toBe(1250)
-        ->and(json_decode($out, true)['hold']['area'])
-        ->toBeNull();
+        ->and(json_decode($out, true)['hold']['area']['pattern'])
+        ->toBe('whole-frame')
+        ->and(array_column(json_decode($out, true)['reasons'], 'field'))
+        ->toContain('tuning.hold');
 
     [$exit, $out, $error] = hold(
         ['hold:plan', '-', "--kit={$kit}"],

@@ -190,7 +190,7 @@ it('reckons a plan anew only when something it rests on has changed', function (
 
     $this->putJson('/api/settings', ['settings' => ['units' => 'imperial']]);
     expect($this->getJson("{$this->path}/plan")->json('reasons.0.why'))
-        ->toContain(' ft')
+        ->toContain(' in')
         ->and($mark())
         ->not->toBe($first);
 

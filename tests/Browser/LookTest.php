@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** @return list<string> serious findings of axe on the page as it stands */
 function axe(RemoteWebDriver $window, string $root): array
@@ -54,7 +55,7 @@ it('has no serious accessibility finding in any view or theme', function (string
         $this->one($window, '[data-testid=answer]');
         expect(axe($window, $this->root()))->toBe([]);
     }
-    foreach (['subject', 'bearing', 'light', 'support', 'limbs', 'kit'] as $word) {
+    foreach (['subject', 'bearing', 'front', 'behind', 'light', 'support', 'follow', 'limbs', 'schools', 'kit'] as $word) {
         $this->one($window, "[data-word={$word}]")->click();
         $this->one(
             $window,
@@ -67,6 +68,19 @@ it('has no serious accessibility finding in any view or theme', function (string
     $this->one($window, '.working');
     expect(axe($window, $this->root()))->toBe([]);
     $this->press($window, 'Done');
+    $this->one($window, '[data-testid=map] button');
+    expect(axe($window, $this->root()))->toBe([]);
+    $this->one($window, '[data-field="area.pattern"]')->click();
+    $this->one($window, '.ranking');
+    expect(axe($window, $this->root()))->toBe([]);
+    $this->press($window, 'Done');
+    foreach (['Compare schools of practice', 'Compare with another rush'] as $compare) {
+        $this->press($window, $compare);
+        $this->one($window, 'table.side');
+        expect(axe($window, $this->root()))->toBe([]);
+        $this->keys($window, WebDriverKeys::ESCAPE);
+        $window->wait(10, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('table.side')) === []);
+    }
     $this->press($window, 'all rushes');
     $this->one($window, '.row');
     expect(axe($window, $this->root()))->toBe([]);

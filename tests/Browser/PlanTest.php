@@ -125,7 +125,7 @@ it('keeps what was typed when it cannot be, and says field, value and range', fu
 it('lets the subject be dragged along the lane, numbers following, and undoes it in one go', function () {
     $window = $this->browser();
     $this->planning($window);
-    $slider = $this->one($window, '[role=slider]');
+    $slider = $this->one($window, '[data-grip=work]');
     $shutter = $this->one($window, '[data-field=shutter_s]')->getText();
     $lane = $this->one($window, '[data-testid=lane]');
     $actions = new WebDriverActions($window);
@@ -141,7 +141,7 @@ it('lets the subject be dragged along the lane, numbers following, and undoes it
         ->wait(10, 20)
         ->until(fn (): bool => $this->one($window, '[data-word=distance]')->getText() !== '18 m');
     $this->saved($window);
-    $moved = (float) $this->one($window, '[role=slider]')->getAttribute('aria-valuenow');
+    $moved = (float) $this->one($window, '[data-grip=work]')->getAttribute('aria-valuenow');
     expect($moved)->toBeGreaterThan(22.0);
     $window
         ->wait(10, 20)

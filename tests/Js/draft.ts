@@ -1,6 +1,7 @@
 import type { KitWhole, RushWhole, SubjectKind } from "../../resources/js/api/types";
 import { newRush } from "../../resources/js/rooms/plan/newRush";
-import type { Draft, Telling } from "../../resources/js/sentence/words";
+import type { Telling } from "../../resources/js/sentence/words";
+import type { Draft } from "../../resources/js/sentence/draft";
 
 const span = (least: number, typical: number, most: number) => ({ least, typical, most, origin: "assumed" });
 

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { RushWhole } from "../../resources/js/api/types";
 import { RushKeeper } from "../../resources/js/rooms/plan/keeper";
-import { withMotion, type Draft } from "../../resources/js/sentence/words";
+import { withMotion, type Draft } from "../../resources/js/sentence/draft";
 import { whole } from "./draft";
 
 /** A server as the keeper sees it: one rush, its revision, and a line that can be cut. */

@@ -9,6 +9,7 @@ import { SignIn } from "../rooms/sign-in/SignIn";
 import { antdTheme } from "../theme/antdTheme";
 import { applyTheme, themes, type ThemeName } from "../theme/tokens";
 import { AccountContext, boot } from "./boot";
+import { Mishap } from "./Mishap";
 import { Shell } from "./Shell";
 
 const KitRoom = lazy(() => import("../rooms/kit/KitRoom"));
@@ -70,14 +71,16 @@ export function App() {
           ) : (
             <AccountContext.Provider value={account}>
               <Shell>
-                <Suspense fallback={<p className="note empty">One moment…</p>}>
-                  <Routes>
-                    <Route path="/plan/:id?" element={<PlanRoom />} />
-                    <Route path="/kit" element={<KitRoom />} />
-                    <Route path="/settings" element={<SettingsRoom />} />
-                    <Route path="*" element={<Navigate to="/plan" replace />} />
-                  </Routes>
-                </Suspense>
+                <Mishap>
+                  <Suspense fallback={<p className="note empty">One moment…</p>}>
+                    <Routes>
+                      <Route path="/plan/:id?" element={<PlanRoom />} />
+                      <Route path="/kit" element={<KitRoom />} />
+                      <Route path="/settings" element={<SettingsRoom />} />
+                      <Route path="*" element={<Navigate to="/plan" replace />} />
+                    </Routes>
+                  </Suspense>
+                </Mishap>
               </Shell>
             </AccountContext.Provider>
           )}

@@ -18,7 +18,7 @@ export function SideBySide({ sides, units, caption }: { sides: Side[]; units: Un
         <caption className="note">{caption}</caption>
         <thead>
           <tr>
-            <td />
+            <th scope="col">field</th>
             {sides.map((side) => (
               <th key={side.key} scope="col">
                 {side.title}
@@ -36,7 +36,12 @@ export function SideBySide({ sides, units, caption }: { sides: Side[]; units: Un
                 <th scope="row">{field.name}</th>
                 {sides.map((side, at) => (
                   <td key={side.key} className={differing[at]!.has(field.id) ? "other" : undefined}>
-                    {differing[at]!.has(field.id) && <span aria-label="differs: ">◆ </span>}
+                    {differing[at]!.has(field.id) && (
+                      <>
+                        <span aria-hidden="true">◆ </span>
+                        <span className="unseen">differs: </span>
+                      </>
+                    )}
                     {holdText(side.hold, field.id, units)}
                   </td>
                 ))}

@@ -55,7 +55,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
   const scale = logScale(least, most, LEFT, Math.max(LEFT + 100, width - RIGHT));
   const x = scale.x(distance);
 
-  const at = (event: PointerEvent): number => {
+  const under = (event: PointerEvent): number => {
     const left = box.current?.getBoundingClientRect().left ?? 0;
     return Number(scale.metres(event.clientX - left).toPrecision(3));
   };
@@ -64,13 +64,13 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
     const grip = ((event.target as Element).closest("[data-grip]")?.getAttribute("data-grip") ?? "work") as Grip;
     event.currentTarget.setPointerCapture(event.pointerId);
     gesture.current = newGesture(`drag-${grip}`);
-    const to = at(event);
+    const to = under(event);
     setDrag({ grip, to, ends: [least, most] });
     onMove(grip, to, gesture.current);
   };
   const onPointerMove = (event: PointerEvent): void => {
     if (drag === null) return;
-    const to = at(event);
+    const to = under(event);
     setDrag({ ...drag, to });
     onMove(drag.grip, to, gesture.current);
   };
@@ -234,14 +234,7 @@ function TooClose({ scale, closestM, width, units }: { scale: Scale; closestM: n
   if (closeX - LEFT <= 3) return null;
   return (
     <g>
-      <rect
-        x={LEFT}
-        y={AXIS - 34}
-        width={closeX - LEFT}
-        height={34}
-        fill="url(#lane-hatch)"
-        className="lane-close"
-      />
+      <rect x={LEFT} y={AXIS - 34} width={closeX - LEFT} height={34} fill="url(#lane-hatch)" className="lane-close" />
       {(wide || width > 600) && (
         <text
           x={wide ? (LEFT + closeX) / 2 : LEFT}
@@ -323,17 +316,18 @@ function Limiter({ range, scale, units }: { range: Plan["hold"]["limiter_m"]; sc
   );
 }
 
-function TrapMark(props: {
-  trap: NonNullable<NonNullable<Plan["hand"]>["trap"]>;
-  scale: Scale;
-  units: Units;
-}) {
+function TrapMark(props: { trap: NonNullable<NonNullable<Plan["hand"]>["trap"]>; scale: Scale; units: Units }) {
   const { trap, scale, units } = props;
   const x = scale.x(trap.distance_m);
   return (
     <g className="lane-trap">
       <path d={`M${x} ${AXIS - 26}l7 13l-7 13l-7 -13z`} />
-      <text x={x + 11} y={AXIS - 22} className="lane-soft">
+      <text
+        x={x - LEFT > 190 ? x - 12 : x + 12}
+        y={AXIS - 20}
+        textAnchor={x - LEFT > 190 ? "end" : "start"}
+        className="lane-soft"
+      >
         trap {show(trap.distance_m, "length", units)}
         {trap.time_s === null ? "" : `, ${figures(trap.time_s * 1000, 2)} ms sharp`}
       </text>

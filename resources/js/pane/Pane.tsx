@@ -53,7 +53,11 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
   const [drawnX, drawnY] = onHead ? [aimX - headX, aimY - headY] : [subjectX, subjectY];
   const wander = { x: pane.wander.x * grow * width, y: pane.wander.y * grow * height };
   const labelY = pattern === "whole-frame" ? height - 12 : Math.min(height - 10, areaY + area.height / 2 + 18);
-  const crossing = rush.motion.pattern !== "still" && rush.motion.speed_mps > 0 && pane.room_s !== null && Math.abs(90 - rush.motion.bearing_deg) < 75;
+  const crossing =
+    rush.motion.pattern !== "still" &&
+    rush.motion.speed_mps > 0 &&
+    pane.room_s !== null &&
+    Math.abs(90 - rush.motion.bearing_deg) < 75;
   const says =
     `The frame is ${show(pane.frame_width_m, "length", units)} wide at the subject; it takes ${figures(pane.subject.width * 100, 2)} % of the width. ` +
     `AF area: ${areaNames[pattern].toLowerCase()}. Your aim wanders ${figures(pane.wander.x * 100, 2)} % of the width sideways, one sigma.`;
@@ -180,7 +184,9 @@ function Travel(props: { pane: Plan["pane"]; width: number; y: number; from: num
   if ((end - start) * pane.way < 24) return null;
   return (
     <g className="travel">
-      <path d={`M${start} ${y}L${end} ${y}M${end - pane.way * 9} ${y - 7}L${end} ${y}L${end - pane.way * 9} ${y + 7}`} />
+      <path
+        d={`M${start} ${y}L${end} ${y}M${end - pane.way * 9} ${y - 7}L${end} ${y}L${end - pane.way * 9} ${y + 7}`}
+      />
       {long > 96 && (
         <text x={(start + end) / 2} y={y - 9} textAnchor="middle" className="pane-label">
           room {pane.room_s === null ? "" : `${figures(pane.room_s, 2)} s`}

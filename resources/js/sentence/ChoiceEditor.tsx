@@ -1,7 +1,14 @@
 import { useEffect, useRef, type KeyboardEvent } from "react";
-import type { Option } from "./words";
+import type { Option } from "./draft";
 
-type Props = { label: string; options: Option[]; value: string; onPick: (value: string) => void; autoFocus?: boolean; row?: boolean };
+type Props = {
+  label: string;
+  options: Option[];
+  value: string;
+  onPick: (value: string) => void;
+  autoFocus?: boolean;
+  row?: boolean;
+};
 
 /** A short list of words to choose from, one below the other or in a labelled row; arrow keys move, Enter takes. */
 export function ChoiceEditor({ label, options, value, onPick, autoFocus = true, row = false }: Props) {

@@ -5,7 +5,8 @@ import { request } from "../api/client";
 import { gearQuery } from "../api/queries";
 import type { Gear, KitWhole } from "../api/types";
 import { NumberEditor } from "./NumberEditor";
-import type { Draft, Telling } from "./words";
+import type { Telling } from "./words";
+import type { Draft } from "./draft";
 
 type Props = { telling: Telling; onChange: (draft: Draft) => void };
 type Parts = { body_id: string; lens_id: string; converter_id: string | null };

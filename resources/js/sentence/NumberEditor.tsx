@@ -2,7 +2,8 @@ import { useEffect, useId, useRef, useState } from "react";
 import type { Span, Units } from "../api/types";
 import { rushRanges } from "../generated/ranges";
 import { read, show, step } from "../units/quantity";
-import type { Draft, NumberField } from "./words";
+import type { NumberField } from "./words";
+import type { Draft } from "./draft";
 
 type Props = {
   label: string;

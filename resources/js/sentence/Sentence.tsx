@@ -4,7 +4,8 @@ import { step } from "../units/quantity";
 import { newGesture } from "./gesture";
 import { Under } from "./Under";
 import { WordEditor } from "./WordEditor";
-import { makeWords, type Draft, type Telling, type Word, type WordId } from "./words";
+import { makeWords, type Telling, type Word, type WordId } from "./words";
+import { type Draft } from "./draft";
 
 export const words: Word[] = makeWords(step, rushRanges);
 
@@ -121,9 +122,10 @@ export function Sentence({ telling, letters, onChange }: Props) {
     <>
       <p className="sentence" data-testid="sentence">
         {chip("subject", ",")} {chip("size")} long, {chip("bearing")} at {chip("speed", ",")} {chip("distance")} away,{" "}
-        {chip("pattern", ",")} with {chip("front")} and {chip("behind", ",")} under {chip("light", ".")} I am {chip("support", ",")}{" "}
-        {chip("panning")} and {chip("skill", ".")} I want {chip("follow", ",")} {chip("style", ",")} {chip("limbs", ",")} in{" "}
-        {chip("standard")} at up to {chip("iso", ",")} by {chip("schools", ",")} with {chip("kit", ".")}
+        {chip("pattern", ",")} with {chip("front")} and {chip("behind", ",")} under {chip("light", ".")} I am{" "}
+        {chip("support", ",")} {chip("panning")} and {chip("skill", ".")} I want {chip("follow", ",")}{" "}
+        {chip("style", ",")} {chip("limbs", ",")} in {chip("standard")} at up to {chip("iso", ",")} by{" "}
+        {chip("schools", ",")} with {chip("kit", ".")}
       </p>
       {open !== null && (
         <Under key={open} anchor={() => chips.current.get(open) ?? null}>

@@ -4,7 +4,8 @@ import { useCatalogue } from "../app/boot";
 import { ChoiceEditor } from "./ChoiceEditor";
 import { NumberEditor } from "./NumberEditor";
 import { details, detections } from "./surroundings";
-import { numberFields, withKind, withSubject, type Draft, type Telling } from "./words";
+import { numberFields, withKind, type Telling } from "./words";
+import { withSubject, type Draft } from "./draft";
 
 const families: Record<SubjectKind["family"], string> = {
   bird: "Birds",

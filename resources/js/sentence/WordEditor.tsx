@@ -30,17 +30,12 @@ import {
   standards,
   styles,
   supports,
-  withIntent,
-  withLight,
-  withMotion,
-  withPhotographer,
-  type Draft,
   type FieldName,
   type NumberField,
-  type Option,
   type Telling,
   type Word,
 } from "./words";
+import { withIntent, withLight, withMotion, withPhotographer, type Draft, type Option } from "./draft";
 
 type Props = { word: Word; telling: Telling; onChange: (draft: Draft) => void; onClose: () => void };
 

@@ -1,6 +1,6 @@
 import type { Rush, Units } from "../api/types";
 import { show } from "../units/quantity";
-import { patch, type Draft, type Option } from "./words";
+import { patch, type Draft, type Option } from "./draft";
 
 export const withClutter = (draft: Draft, change: Partial<Rush["clutter"]>): Draft => patch(draft, "clutter", change);
 

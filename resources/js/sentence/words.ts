@@ -1,6 +1,16 @@
 import type { KitWhole, Rush, SubjectKind, Units } from "../api/types";
 import { figures, show, type Quantity } from "../units/quantity";
 import {
+  withDistance,
+  withIntent,
+  withLight,
+  withMotion,
+  withPhotographer,
+  withSubject,
+  type Draft,
+  type Option,
+} from "./draft";
+import {
   behindWords,
   backgrounds,
   follows,
@@ -12,8 +22,7 @@ import {
   withClutter,
 } from "./surroundings";
 
-/** What the sentence is about: the rush, what is in use, and how the person reads numbers. */
-export type Draft = { rush: Rush; kit_id: string; focal_mm: number | null };
+/** What the sentence is told from: the draft, what is in use, and how the person reads numbers. */
 export type Telling = { draft: Draft; kind: SubjectKind; kit: KitWhole | null; units: Units };
 
 export type WordId =
@@ -37,8 +46,6 @@ export type WordId =
   | "schools"
   | "kit";
 
-export type Option = { value: string; words: string; note: string };
-
 export type Word = {
   id: WordId;
   /** Typed, it opens the word. */
@@ -47,26 +54,6 @@ export type Word = {
   text: (telling: Telling) => string;
   /** The next state up or down by an arrow key, or the same when there is none. */
   stepped: (telling: Telling, by: 1 | -1) => Draft;
-};
-
-export const patch = <K extends keyof Rush>(draft: Draft, part: K, change: Partial<Rush[K]>): Draft => ({
-  ...draft,
-  rush: { ...draft.rush, [part]: { ...(draft.rush[part] as object), ...(change as object) } },
-});
-
-export const withSubject = (draft: Draft, change: Partial<Rush["subject"]>): Draft => patch(draft, "subject", change);
-export const withMotion = (draft: Draft, change: Partial<Rush["motion"]>): Draft => patch(draft, "motion", change);
-export const withLight = (draft: Draft, change: Partial<Rush["light"]>): Draft => patch(draft, "light", change);
-export const withIntent = (draft: Draft, change: Partial<Rush["intent"]>): Draft => patch(draft, "intent", change);
-export const withPhotographer = (draft: Draft, change: Partial<Rush["photographer"]>): Draft =>
-  patch(draft, "photographer", change);
-
-/** Sets the working distance and stretches the range it may be in when it has to. */
-export const withDistance = (draft: Draft, change: Partial<Rush["distance"]>): Draft => {
-  const { near_m, work_m, far_m } = { ...draft.rush.distance, ...change };
-  return change.work_m === undefined
-    ? patch(draft, "distance", { near_m: Math.min(near_m, work_m), far_m: Math.max(far_m, work_m) })
-    : patch(draft, "distance", { near_m: Math.min(near_m, work_m), work_m, far_m: Math.max(far_m, work_m) });
 };
 
 /** Another kind of subject, with the numbers that are usual for it. */
@@ -335,8 +322,7 @@ export const makeWords = (
     letter: "m",
     label: "how it moves",
     text: (t) =>
-      wordOf(patterns, t.draft.rush.motion.pattern) +
-      (t.draft.rush.motion.route === "known" ? " on a known way" : ""),
+      wordOf(patterns, t.draft.rush.motion.pattern) + (t.draft.rush.motion.route === "known" ? " on a known way" : ""),
     stepped: ({ draft }, by) =>
       withMotion(draft, { pattern: cycled(patterns, draft.rush.motion.pattern, -by) as Rush["motion"]["pattern"] }),
   },

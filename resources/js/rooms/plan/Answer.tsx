@@ -1,5 +1,6 @@
 import { useEffect, type ReactNode } from "react";
 import type { Plan, Units } from "../../api/types";
+import { tied } from "../../hold/sentences";
 import { figures, show, shutter } from "../../units/quantity";
 import { Budget } from "./Budget";
 import { HoldRows } from "./HoldRows";
@@ -29,7 +30,7 @@ export function Answer({ plan, units, stale, pane, more, onAssumed }: Props) {
   const why = (field: string): string => {
     const found = plan.reasons.find((entry) => entry.field === field);
     if (found === undefined) return "";
-    return found.school === null ? found.why : `${found.why} (School, ${found.school}.)`;
+    return tied(found.school === null ? found.why : `${found.why} (School, ${found.school}.)`);
   };
 
   const depth = numbers.depth.depth_m;
@@ -113,13 +114,16 @@ export function Answer({ plan, units, stale, pane, more, onAssumed }: Props) {
               {Math.round(used * 100)} % {used > 1.005 ? "— over" : "used"}
             </p>
           </div>
-          {plan.concessions.length > 0 && (
+          {/* the line stays when there is nothing to tell, so that nothing below it jumps */}
+          {plan.concessions.length === 0 ? (
+            <p className="gave-way none">Nothing had to give way.</p>
+          ) : (
             <p className="gave-way">
               <b>Gave way:</b> {plan.concessions.map((concession) => concession.what).join("; ")}.{" "}
               <a href="#gave-way">why</a>
             </p>
           )}
-          <HoldRows plan={plan} units={units} />
+          <HoldRows plan={plan} units={units} onAssumed={onAssumed} />
         </div>
         <div>{pane}</div>
       </div>

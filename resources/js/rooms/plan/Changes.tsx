@@ -6,8 +6,10 @@ export type Change = { words: { from: string; to: string }[]; before: Hold };
 
 const SHOWN = 4;
 
+type Props = { change: Change | null; plan: Plan | null; units: Units; onAssumed: () => void };
+
 /** What the last change of the sentence did to the hold; each field opens to its reason. Keeps its line when there is nothing to tell. */
-export function Changes({ change, plan, units }: { change: Change | null; plan: Plan | null; units: Units }) {
+export function Changes({ change, plan, units, onAssumed }: Props) {
   const fields = change === null || plan === null ? [] : differences(change.before, plan.hold);
   const words = change?.words ?? [];
   return (
@@ -21,7 +23,7 @@ export function Changes({ change, plan, units }: { change: Change | null; plan: 
             {fields.length === 0 ? " changes nothing in the hold." : ":"}
           </span>
           {fields.slice(0, SHOWN).map((field) => (
-            <Changed key={field} field={field} before={change.before} plan={plan} units={units} />
+            <Changed key={field} field={field} before={change.before} plan={plan} units={units} onAssumed={onAssumed} />
           ))}
           {fields.length > SHOWN && <span className="soft">and {fields.length - SHOWN} more</span>}
         </>
@@ -30,13 +32,12 @@ export function Changes({ change, plan, units }: { change: Change | null; plan: 
   );
 }
 
-function Changed(props: { field: HoldField; before: Hold; plan: Plan; units: Units }) {
-  const { field, before, plan, units } = props;
+function Changed(props: { field: HoldField; before: Hold; plan: Plan; units: Units; onAssumed: () => void }) {
+  const { field, before, plan, units, onAssumed } = props;
   const name = holdFields.find((entry) => entry.id === field)?.name ?? field;
   return (
-    <Reasoned plan={plan} field={field} units={units} className="changed">
-      <span className="soft">{name}</span> {holdText(before, field, units)} →{" "}
-      <b>{holdText(plan.hold, field, units)}</b>
+    <Reasoned plan={plan} field={field} units={units} className="changed" onAssumed={onAssumed}>
+      <span className="soft">{name}</span> {holdText(before, field, units)} → <b>{holdText(plan.hold, field, units)}</b>
     </Reasoned>
   );
 }

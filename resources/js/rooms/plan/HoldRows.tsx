@@ -1,17 +1,18 @@
 import type { ReactNode } from "react";
 import type { Plan, Units } from "../../api/types";
 import { holdText, type HoldField } from "../../hold/hold";
-import { firstSentence, Reasoned } from "./Reason";
+import { firstSentence } from "../../hold/sentences";
+import { Reasoned } from "./Reason";
 
-type Props = { plan: Plan; units: Units };
+type Props = { plan: Plan; units: Units; onAssumed: () => void };
 
 /** The hold beside the exposure, one line a question: what to set, and the first thing to be said for it. */
-export function HoldRows({ plan, units }: Props) {
+export function HoldRows({ plan, units, onAssumed }: Props) {
   const { hold } = plan;
   const why = (field: HoldField): string =>
     firstSentence(plan.reasons.find((reason) => reason.field === field)?.why ?? "");
   const value = (field: HoldField, text: ReactNode = holdText(hold, field, units)): ReactNode => (
-    <Reasoned key={field} plan={plan} field={field} units={units} className="hold-value">
+    <Reasoned key={field} plan={plan} field={field} units={units} className="hold-value" onAssumed={onAssumed}>
       <span data-field={field}>{text}</span>
     </Reasoned>
   );
@@ -37,8 +38,7 @@ export function HoldRows({ plan, units }: Props) {
       <Row name="Tracking" why={why("tuning.hold")}>
         {value("tuning.hold", <Dial name="hold" level={hold.tuning.hold} of={4} />)}
         {value("tuning.pace", <Dial name="pace" level={hold.tuning.pace} of={2} />)}
-        {hold.tuning.pick !== null &&
-          value("tuning.pick", <span className="hold-small">pick {hold.tuning.pick}</span>)}
+        {hold.tuning.pick !== null && value("tuning.pick", <span className="hold-small">pick {hold.tuning.pick}</span>)}
       </Row>
       <Row name="Drive" why={why("drive.burst")}>
         {value("drive.burst")}

@@ -34,7 +34,10 @@ const shades = [1 / 250, 1 / 800, 1 / 1600, 1 / 3200];
 const shadeOf = (seconds: number): number => shades.filter((limit) => seconds <= limit).length;
 
 const nearest = (list: number[], value: number): number =>
-  list.reduce((best, one, at) => (Math.abs(Math.log(one / value)) < Math.abs(Math.log(list[best]! / value)) ? at : best), 0);
+  list.reduce(
+    (best, one, at) => (Math.abs(Math.log(one / value)) < Math.abs(Math.log(list[best]! / value)) ? at : best),
+    0,
+  );
 
 /** The answer for other distances and speeds at a glance: a letter for the area, a shade for the shutter, a dot for now. */
 export function PlanMap({ id, revision, rush, units, onMove }: Props) {
@@ -47,7 +50,9 @@ export function PlanMap({ id, revision, rush, units, onMove }: Props) {
   });
   const map = found.data;
   if (map === undefined) {
-    return <p className="note map-wait">{found.isError ? found.error.message : "Planning other distances and speeds…"}</p>;
+    return (
+      <p className="note map-wait">{found.isError ? found.error.message : "Planning other distances and speeds…"}</p>
+    );
   }
   const columns = map.distances_m.length;
   const now: [number, number] = [
@@ -138,7 +143,8 @@ export function PlanMap({ id, revision, rush, units, onMove }: Props) {
             <b>
               {show(map.distances_m[column]!, "length", units)}, {show(map.speeds_mps[row]!, "speed", units)}
             </b>
-            : {areaNames[cell.area].toLowerCase()}, {shutter(cell.shutter_s)}, f/{figures(cell.f_number)}, ISO {cell.iso}
+            : {areaNames[cell.area].toLowerCase()}, {shutter(cell.shutter_s)}, f/{figures(cell.f_number)}, ISO{" "}
+            {cell.iso}
             {cell.hold === null ? "" : `, hold ${cell.hold}`}
             {cell.pace === null ? "" : `, pace ${cell.pace}`}. It keeps the right thing{" "}
             {cell.score < 0.01 ? "under 1" : Math.round(cell.score * 100)} % of the time

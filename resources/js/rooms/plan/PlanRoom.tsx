@@ -10,10 +10,12 @@ import { Lane, type Grip } from "../../lane/Lane";
 import { Sentence, words } from "../../sentence/Sentence";
 import { newGesture } from "../../sentence/gesture";
 import { withClutter } from "../../sentence/surroundings";
-import { withDistance, withMotion, withPhotographer, type Draft, type Telling } from "../../sentence/words";
+import { type Telling } from "../../sentence/words";
+import { withDistance, withMotion, withPhotographer, type Draft } from "../../sentence/draft";
 import type { Hold } from "../../hold/hold";
 import { Pane } from "../../pane/Pane";
 import { show } from "../../units/quantity";
+import { AnotherRush } from "./AnotherRush";
 import { Answer } from "./Answer";
 import { Changes, type Change } from "./Changes";
 import { Help } from "./Help";
@@ -156,7 +158,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
   const kept: Kept = useSyncExternalStore(keeper.subscribe, keeper.snapshot);
   const [list, setList] = useState(false);
   const [help, setHelp] = useState(false);
-  const [comparing, setComparing] = useState(false);
+  const [comparing, setComparing] = useState<"schools" | "rushes" | null>(null);
   const listButton = useRef<HTMLButtonElement>(null);
   const closeList = (): void => {
     setList(false);
@@ -199,6 +201,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
     void navigate(`/plan/${id}`);
   };
   const { plan, fault } = kept.server;
+  const settled = useSettled(kept);
   const waiting = save.kind === "waiting" || save.kind === "refused" || save.kind === "elsewhere";
 
   return (
@@ -249,7 +252,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
           units={units}
           onMove={(grip, metres, gesture) => change(moved(draft, grip, metres), gesture)}
         />
-        <Changes change={changes} plan={plan} units={units} />
+        <Changes change={changes} plan={plan} units={units} onAssumed={() => void keeper.refresh()} />
       </div>
       {fault !== null && (
         <p className="stand-in" role="status">
@@ -282,11 +285,12 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
             <WhatIf
               plan={plan}
               units={units}
-              onSchools={() => setComparing(true)}
+              onSchools={() => setComparing("schools")}
+              onRushes={() => setComparing("rushes")}
               map={
                 <PlanMap
                   id={server.id}
-                  revision={kept.server.revision}
+                  revision={settled}
                   rush={draft.rush}
                   units={units}
                   onMove={(work_m, speed_mps) =>
@@ -302,14 +306,24 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
         id={server.id}
         revision={kept.server.revision}
         units={units}
-        open={comparing}
-        onClose={() => setComparing(false)}
+        open={comparing === "schools"}
+        onClose={() => setComparing(null)}
         onPick={(question, answer) => {
           const { [question as "flight"]: _, ...others } = draft.rush.photographer.schools;
           const picked = answer === null ? others : { ...others, [question]: answer };
           change(withPhotographer(draft, { schools: picked }), newGesture("school"));
         }}
       />
+      {plan !== null && (
+        <AnotherRush
+          id={server.id}
+          name={draft.rush.name}
+          hold={plan.hold}
+          units={units}
+          open={comparing === "rushes"}
+          onClose={() => setComparing(null)}
+        />
+      )}
       <Help open={help} letters={letters === "on"} onClose={() => setHelp(false)} />
     </div>
   );
@@ -325,11 +339,24 @@ const moved = (draft: Draft, grip: Grip, metres: number): Draft => {
   return withDistance(draft, { work_m: to });
 };
 
+/** Wait this long after the last change before other distances and speeds are planned, in ms. */
+const SETTLE_MS = 350;
+
+/** The revision of the last plan that stood for a moment: what costs many plans follows that, not every step of a drag. */
+function useSettled(kept: Kept): number {
+  const now = kept.server.revision;
+  const [settled, setSettled] = useState(now);
+  useEffect(() => {
+    if (kept.dirty) return;
+    const timer = window.setTimeout(() => setSettled(now), SETTLE_MS);
+    return () => window.clearTimeout(timer);
+  }, [now, kept.dirty]);
+  return settled;
+}
+
 /** Words of the sentence that read otherwise now. */
 const reworded = (before: Telling, after: Telling): Change["words"] =>
-  words
-    .map((word) => ({ from: word.text(before), to: word.text(after) }))
-    .filter(({ from, to }) => from !== to);
+  words.map((word) => ({ from: word.text(before), to: word.text(after) })).filter(({ from, to }) => from !== to);
 
 /** Takes changes, and tells what the last gesture has done to the hold: from where it began to where it stands. */
 function useChanges(keeper: RushKeeper, kept: Kept, telling: Telling) {

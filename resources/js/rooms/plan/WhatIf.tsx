@@ -5,18 +5,23 @@ import { figures, show } from "../../units/quantity";
 /** Fields that move with every small change; a line that tells only these tells nothing. */
 const gradual = new Set(["focal_mm", "shutter_s", "f_number", "iso", "area.place"]);
 
-type Props = { plan: Plan; units: Units; map: ReactNode; onSchools: () => void };
+type Props = { plan: Plan; units: Units; map: ReactNode; onSchools: () => void; onRushes: () => void };
 
 /** What would change the answer: its tipping points, other distances and speeds, other schools, and the hand. */
-export function WhatIf({ plan, units, map, onSchools }: Props) {
+export function WhatIf({ plan, units, map, onSchools, onRushes }: Props) {
   const telling = plan.tipping.filter((tip) => tip.fields.some((field) => !gradual.has(field)));
   return (
     <section className="what-if" aria-label="What would change the answer">
       <div className="told-head">
         <h2>If it comes closer or faster</h2>
-        <button type="button" className="mark" onClick={onSchools}>
-          Compare schools of practice
-        </button>
+        <span>
+          <button type="button" className="mark" onClick={onSchools}>
+            Compare schools of practice
+          </button>
+          <button type="button" className="mark" onClick={onRushes}>
+            Compare with another rush
+          </button>
+        </span>
       </div>
       {map}
       <div className="columns">

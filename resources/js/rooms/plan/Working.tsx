@@ -59,7 +59,16 @@ export function Explained({
 const subscripted = (text: string): ReactNode =>
   text.split(/_([a-z]+)/).map((part, at) => (at % 2 === 1 ? <sub key={at}>{part}</sub> : part));
 
-function WorkingSheet({ working, units, onAssumed }: { working: WorkingOf; units: Units; onAssumed: () => void }) {
+/** Formula, inputs and source of a figure; what is assumed can be typed over. */
+export function WorkingSheet({
+  working,
+  units,
+  onAssumed,
+}: {
+  working: WorkingOf;
+  units: Units;
+  onAssumed: () => void;
+}) {
   return (
     <>
       <h3>{working.title}</h3>

@@ -1,7 +1,7 @@
 import { ApiProblem, request } from "../../api/client";
 import type { Problem, RushWhole } from "../../api/types";
 import { newGesture } from "../../sentence/gesture";
-import type { Draft } from "../../sentence/words";
+import type { Draft } from "../../sentence/draft";
 
 /** How things stand with what was last changed. */
 export type Save =

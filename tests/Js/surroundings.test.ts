@@ -1,0 +1,63 @@
+import { describe, expect, it } from "vitest";
+import type { Rush } from "../../resources/js/api/types";
+import {
+  behindWords,
+  followWords,
+  frontWords,
+  hasObstacles,
+  obstacleAt,
+  schools,
+  schoolWords,
+  withClutter,
+} from "../../resources/js/sentence/surroundings";
+import { withIntent, withPhotographer } from "../../resources/js/sentence/draft";
+import { draft } from "./draft";
+
+const clutter = (own: Partial<Rush["clutter"]>) => withClutter(draft(), own);
+
+describe("what surrounds the subject", () => {
+  it("tells what is in front, and who passes", () => {
+    expect(frontWords(draft())).toBe("nothing in front");
+    expect(frontWords(clutter({ foreground: "dense" }))).toBe("dense clutter in front");
+    expect(frontWords(clutter({ crossers: "frequent" }))).toBe("others passing all the time");
+    expect(frontWords(clutter({ foreground: "sparse", crossers: "occasional" }))).toBe(
+      "a few things in front, others passing now and then",
+    );
+  });
+
+  it("tells what is behind, in the units read", () => {
+    expect(behindWords(draft(), "metric")).toBe("plain ground far behind");
+    expect(behindWords(clutter({ background: "busy", background_gap_m: 3 }), "metric")).toBe(
+      "a busy ground 3\u00a0m behind",
+    );
+    expect(
+      behindWords(
+        clutter({ background: "moderate", background_gap_m: 30.48, foliage_moving: true, separation: "similar" }),
+        "imperial",
+      ),
+    ).toBe("some shapes of its own tone 100\u00a0ft behind, leaves moving");
+  });
+
+  it("tells whom to follow and from where", () => {
+    expect(followWords(draft())).toBe("this one");
+    expect(followWords(withIntent(draft(), { follow: "whoever-enters", entry: "left" }))).toBe(
+      "whoever comes in from the left",
+    );
+    expect(followWords(withIntent(draft(), { follow: "nearest", entry: "below" }))).toBe("whoever leads rising");
+  });
+
+  it("tells whose schools", () => {
+    const by = (picked: Rush["photographer"]["schools"]) => schoolWords(withPhotographer(draft(), { schools: picked }));
+    expect(by({})).toBe("the usual schools");
+    expect(by({ flight: "long-box" })).toBe("my school on flight");
+    expect(by({ flight: "long-box", button: "thumb" })).toBe("2 schools of my own");
+    expect(schools).toHaveLength(9);
+  });
+
+  it("takes obstacles to stand at four fifths of the way until the rush says where", () => {
+    expect(obstacleAt(draft())).toBeCloseTo(draft().rush.distance.work_m * 0.8);
+    expect(obstacleAt(clutter({ obstacle_distance_m: 7 }))).toBe(7);
+    expect(hasObstacles(draft().rush)).toBe(false);
+    expect(hasObstacles(clutter({ crossers: "occasional" }).rush)).toBe(true);
+  });
+});
