@@ -48,6 +48,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('rushes/{rush}/undo', [RushController::class, 'undo']);
         Route::post('rushes/{rush}/redo', [RushController::class, 'redo']);
         Route::get('rushes/{rush}/plan', [PlanController::class, 'show']);
+        Route::get('rushes/{rush}/tips', [PlanController::class, 'tips'])->middleware('throttle:search');
         Route::get('rushes/{rush}/map', [PlanController::class, 'map'])->middleware('throttle:search');
         Route::get('rushes/{rush}/schools', [PlanController::class, 'schools'])->middleware('throttle:search');
         Route::post('plans', [PlanController::class, 'store']);

@@ -20,7 +20,7 @@ use RushHold\Rush\Rush as RushOfCraft;
 final readonly class PlanKeeper
 {
     /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
-    private const PLANNER = 5;
+    private const PLANNER = 7;
 
     public function __construct(private Planner $planner, private DocumentChecker $checker) {}
 
@@ -41,6 +41,8 @@ final readonly class PlanKeeper
     }
 
     /**
+     * The plan without its tipping points: those are asked for once a plan stands, by PlanController::tips().
+     *
      * @return array{?array<string, mixed>, ?array<string, mixed>} the plan, or the problem that stands in its way
      */
     public function reckon(\stdClass $rush, \stdClass $kit, User $user): array
@@ -51,7 +53,7 @@ final readonly class PlanKeeper
             return [null, Problem::ofFaults([$fault])->toArray()];
         }
 
-        return [PlanDocument::of($plan, $this->planner->tips($plan)), null];
+        return [PlanDocument::of($plan, []), null];
     }
 
     /**

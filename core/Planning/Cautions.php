@@ -32,6 +32,9 @@ final class Cautions
             $byFamily[] = 'The light is behind it: never point a long lens or an optical finder at or near the sun.';
         }
 
+        if ($rush->kind()->family === Family::Bird && ! $rush->moves()) {
+            $byFamily[] = 'Nests and young only where the local authority allows it; leave as soon as a parent stays away.';
+        }
         if (in_array($kind, ['aircraft', 'motorbike', 'car'], true)) {
             $byFamily[] = 'Stand where it cannot reach you when it leaves its line; runways and tracks stay empty of photographers.';
         }

@@ -40,13 +40,23 @@ final class ExposureChooser implements Chooser
         $picked = $situation->rush->photographer->schools->on('aperture');
         $stopDown = $picked === 'one-stop-down' || ($picked === null && ($kit->lens->zoom || $kit->converter > 1));
         if (! $stopDown) {
-            return [$search->fNumbers[0], 'Wide open, for light and a quiet background.', 'aperture: wide open'];
+            $zoom = $picked !== null && ($kit->lens->zoom || $kit->converter > 1);
+
+            return [
+                $search->fNumbers[0],
+                $zoom ? 'Wide open by your school: the stop of light it keeps costs this lens some of its sharpness.' : 'Wide open, for light and a quiet background.',
+                $picked === null ? null : 'aperture: wide open',
+            ];
         }
 
         return [
             $search->fNumbers[min(3, count($search->fNumbers) - 1)],
-            sprintf('One stop down from f/%s: %s.', $search->fNumbers[0], $kit->converter > 1 ? 'a lens with a converter gains from it' : 'zooms gain from it'),
-            'aperture: one stop down',
+            sprintf('One stop down from f/%s: %s.', $search->fNumbers[0], match (true) {
+                $kit->converter > 1 => 'a lens with a converter gains from it',
+                $kit->lens->zoom => 'zooms gain from it',
+                default => 'your school pays a stop of light for it',
+            }),
+            $picked === null ? null : 'aperture: one stop down',
         ];
     }
 

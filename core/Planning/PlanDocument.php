@@ -13,20 +13,20 @@ use RushHold\Rush\Foreground;
 final class PlanDocument
 {
     /**
-     * @param  list<TippingPoint>  $tips  what would change the answer
+     * @param  list<TippingPoint>  $tips  what would change the answer; none when nobody has searched for it
      * @return array<string, mixed>
      */
     public static function of(Plan $plan, array $tips): array
     {
         $workings = (new Workings($plan))->all();
-        $units = $plan->situation->units;
+        $told = self::tips($plan, $tips);
 
         return [
             'format' => 'plan/1',
             'hold' => $plan->hold->toArray(),
             'numbers' => self::numbers($plan),
             'areas' => array_map(static fn (AreaScore $score): array => $score->toArray(), $plan->draft->areaScores),
-            'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray(self::flip($plan, $tips, $reason->field)), $plan->draft->reasons),
+            'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray($told['flips'][$reason->field] ?? null), $plan->draft->reasons),
             'concessions' => array_map(static fn (Concession $concession): array => $concession->toArray(), $plan->draft->concessions),
             'cautions' => Cautions::for($plan->situation),
             'assumptions' => self::assumptions($plan->situation->assumptions, Workings::assumptionNames($workings)),
@@ -34,8 +34,27 @@ final class PlanDocument
             'pane' => self::pane($plan),
             'hand' => $plan->draft->hand?->toArray(),
             'ways_out' => array_map(static fn (array $way): array => ['numbers' => (object) array_filter($way['numbers'], is_finite(...))] + $way, (new GroupWays($plan))->all()),
-            'tipping' => array_map(static fn (TippingPoint $point): array => $point->toArray($units), $tips),
+            'tipping' => $told['tipping'],
         ];
+    }
+
+    /**
+     * What would change the answer, apart from the plan: the search for it costs more than the plan itself.
+     *
+     * @param  list<TippingPoint>  $tips
+     * @return array{tipping: list<array<string, mixed>>, flips: array<string, string>} flips by field of the hold
+     */
+    public static function tips(Plan $plan, array $tips): array
+    {
+        $flips = [];
+        foreach (HoldWords::FIELDS as $field) {
+            $flip = self::flip($plan, $tips, $field);
+            if ($flip !== null) {
+                $flips[$field] = $flip;
+            }
+        }
+
+        return ['tipping' => array_map(static fn (TippingPoint $point): array => $point->toArray($plan->situation->units), $tips), 'flips' => $flips];
     }
 
     /** @param  list<TippingPoint>  $tips */

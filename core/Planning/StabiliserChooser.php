@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Hold\StabiliserUse;
+use RushHold\Units;
 
 /** Whether the stabiliser steadies everything, leaves the pan alone, or rests. */
 final class StabiliserChooser implements Chooser
@@ -16,7 +17,7 @@ final class StabiliserChooser implements Chooser
         [$use, $why, $school] = match (true) {
             $stops <= 0 => [StabiliserUse::Off, 'Your lens has none.', null],
             ! $situation->rush->moves() => [StabiliserUse::On, sprintf('It sits, so only your hands blur it; the stabiliser takes off %s stops of that.', $stops), null],
-            $photographer->schools->on('stabiliser') === 'off' => [StabiliserUse::Off, 'Your school switches it off for action, so that it never fights the pan.', 'stabiliser: off'],
+            $photographer->schools->on('stabiliser') === 'off' => [StabiliserUse::Off, sprintf('Your school switches it off for action, so that it never fights the pan; your hands then shake %s times as much.', Units::figures(2 ** $stops, 2)), 'stabiliser: off'],
             $photographer->panning => [
                 StabiliserUse::Panning, 'You pan with it: the stabiliser leaves the pan alone and steadies the rest.',
                 $photographer->schools->on('stabiliser') === 'panning' ? 'stabiliser: panning mode' : null,

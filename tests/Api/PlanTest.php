@@ -32,14 +32,16 @@ it('says what is wrong where there is no plan to vary', function (string $what) 
     $this->putJson($this->path, People::edit($this->rush, ['distance' => ['near_m' => 1, 'work_m' => 2]]))->assertOk();
 
     $this->getJson("{$this->path}/{$what}")->assertUnprocessable()->assertJsonPath('faults.0.pointer', '/distance/work_m');
-})->with(['map', 'schools']);
+})->with(['map', 'schools', 'tips']);
 
-it('tells in the reasons and in the list what would flip the answer', function () {
+it('tells apart from the plan what would flip the answer', function () {
+    $tips = $this->getJson("{$this->path}/tips")->assertOk()->json();
     $plan = $this->getJson("{$this->path}/plan")->assertOk()->json();
-    $reasons = array_column($plan['reasons'], null, 'field');
 
-    expect($reasons['shutter_s']['flips'])->toMatch('/ than .*: 1\//')
-        ->and($plan['tipping'])->not->toBe([])
+    expect($tips['flips']['shutter_s'])->toMatch('/ than .*: 1\//')
+        ->and($tips['tipping'])->not->toBe([])
+        ->and(array_diff(array_keys($tips['flips']), array_column($plan['reasons'], 'field')))->toBe([])
+        ->and($plan['tipping'])->toBe([])
         ->and($plan['hold']['area']['pattern'])->toBe($plan['areas'][0]['pattern']);
 });
 

@@ -62,7 +62,8 @@ it('changes the kit from the sentence', function () {
         ->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
     $this->press($window, 'Copy Gannets from the cliff path');
     $this->named($window, 'Copy of Gannets from the cliff path');
-    $this->reads($window, '[data-word=kit]', 'Brackwater D, Lagoon 150–400 f/6.3 at 400 mm');
+    $this->reads($window, '[data-word=kit]', 'Brackwater D, Lagoon 150–400 f/6.3');
+    $this->see($window, 'set by the plan');
     $this->one($window, '[data-word=kit]')->click();
     $this->one($window, '[data-editor=kit] input')->sendKeys([Key::CONTROL, 'a']);
     $this->one($window, '[data-editor=kit] input')->sendKeys([Key::NULL, '300', Key::ENTER]);

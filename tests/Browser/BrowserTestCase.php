@@ -153,6 +153,9 @@ abstract class BrowserTestCase extends TestCase
         $window->wait(15, 50)->until(static function () use ($window, $path): bool {
             foreach ($window->findElements(WebDriverBy::xpath($path)) as $button) {
                 try {
+                    if (! $button->isEnabled()) {
+                        continue;
+                    }
                     $button->click();
 
                     return true;

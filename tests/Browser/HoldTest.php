@@ -59,8 +59,8 @@ it('changes area, reason and pane when clutter is put in front by keyboard, and 
 it('lets the subject be dragged past a tipping point, where the hold changes as announced', function () {
     $window = $this->browser();
     openDemo($this, $window, 'Warbler in the sea buckthorn');
-    [, $rush] = $this->api($window, 'GET', 'rushes/'.basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH)));
-    $tips = array_values(array_filter($rush['plan']['tipping'], fn (array $tip): bool => $tip['dimension'] === 'distance' && $tip['direction'] === 'above' && in_array('area.pattern', $tip['fields'], true)));
+    [, $told] = $this->api($window, 'GET', 'rushes/'.basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH)).'/tips');
+    $tips = array_values(array_filter($told['tipping'], fn (array $tip): bool => $tip['dimension'] === 'distance' && $tip['direction'] === 'above' && in_array('area.pattern', $tip['fields'], true)));
     expect($tips)->not->toBe([]);
     $this->see($window, strtolower(substr($tips[0]['condition'], 0, 1)).substr($tips[0]['condition'], 1));
     $before = (string) $this->one($window, '[data-testid=pane]')->getAttribute('data-area');

@@ -8,6 +8,7 @@ import { whole } from "./draft";
 class FarServer {
   rush: RushWhole = whole();
   line: "up" | "cut" | "store-away" | "answer-lost" = "up";
+  undone = 0;
   puts: { revision: number; gesture: string; write: string; speed: number }[] = [];
 
   fetch = async (address: string, init: { method: string; body?: string }): Promise<Response> => {
@@ -35,6 +36,8 @@ class FarServer {
         throw new TypeError("the answer never came");
       }
     } else if (address.endsWith("/undo")) {
+      if (sent.revision !== this.rush.revision) return this.problem(409, "changed-elsewhere");
+      this.undone++;
       this.rush = { ...this.rush, revision: this.rush.revision + 1, rush: whole().rush, write: "", can_undo: false };
     }
     return new Response(JSON.stringify(this.rush), { status: 200 });
@@ -191,6 +194,12 @@ describe("keeping a rush", () => {
     keeper.edit(speed(40), "g1");
     await settle();
     expect(keeper.snapshot().save).toEqual({ kind: "saved" });
+  });
+
+  it("takes steps asked for faster than the server answers one after the other", async () => {
+    await Promise.all([keeper.undo(), keeper.undo(), keeper.undo()]);
+    expect(server.undone).toBe(3);
+    expect(keeper.snapshot().save.kind).toBe("saved");
   });
 
   it("undoes after saving what is still unsaved", async () => {

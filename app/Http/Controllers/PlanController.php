@@ -13,6 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RushHold\Faults\Fault;
 use RushHold\Planning\Plan;
+use RushHold\Planning\PlanDocument;
 use RushHold\Planning\PlanMap;
 use RushHold\Planning\Planner;
 use RushHold\Planning\SchoolComparison;
@@ -42,6 +43,15 @@ final readonly class PlanController extends Controller
         }
 
         return new JsonResponse($plan);
+    }
+
+    /** What would change the answer: the nearest tipping points, and for each field of the hold its nearest flip. */
+    public function tips(Request $request, Rush $rush): JsonResponse
+    {
+        $plan = $this->planOf($request, $rush);
+        $told = PlanDocument::tips($plan, $this->planner->tips($plan));
+
+        return new JsonResponse(['flips' => (object) $told['flips']] + $told);
     }
 
     /** The answer for other distances and speeds, on a grid round the rush. */

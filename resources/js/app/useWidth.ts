@@ -1,14 +1,14 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 
-/** The width of a box on the screen, in pixels; 0 until it is known. */
-export const useWidth = (): [React.RefObject<HTMLDivElement | null>, number] => {
-  const box = useRef<HTMLDivElement>(null);
+/** The width of a box on the screen, in pixels; 0 until it is known. Give the first of the three to its `ref`. */
+export const useWidth = (): [(node: HTMLDivElement | null) => void, number, HTMLDivElement | null] => {
+  const [box, setBox] = useState<HTMLDivElement | null>(null);
   const [width, setWidth] = useState(0);
   useEffect(() => {
-    if (box.current === null) return;
+    if (box === null) return;
     const watch = new ResizeObserver(([entry]) => entry && setWidth(Math.round(entry.contentRect.width)));
-    watch.observe(box.current);
+    watch.observe(box);
     return () => watch.disconnect();
-  }, []);
-  return [box, width];
+  }, [box]);
+  return [setBox, width, box];
 };

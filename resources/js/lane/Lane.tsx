@@ -35,7 +35,7 @@ const gripNames: Record<Grip, string> = {
 
 /** The distance axis, camera at the left: what is too close, where things stand, what is sharp, where the answer changes. */
 export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
-  const [box, width] = useWidth();
+  const [attach, width, box] = useWidth();
   const [drag, setDrag] = useState<{ grip: Grip; to: number; ends: [number, number] } | null>(null);
   const gesture = useRef("");
   const { near_m, work_m, far_m } = rush.distance;
@@ -56,7 +56,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
   const x = scale.x(distance);
 
   const under = (event: PointerEvent): number => {
-    const left = box.current?.getBoundingClientRect().left ?? 0;
+    const left = box?.getBoundingClientRect().left ?? 0;
     return Number(scale.metres(event.clientX - left).toPrecision(3));
   };
   const onPointerDown = (event: PointerEvent<SVGSVGElement>): void => {
@@ -113,7 +113,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
   const members = groupAt(rush);
 
   return (
-    <div ref={box} className="lane" data-testid="lane">
+    <div ref={attach} className="lane" data-testid="lane">
       {width > 0 && (
         <svg
           width={width}

@@ -24,7 +24,7 @@ const START = { width: 0.08, height: 0.12 };
 
 /** The frame at true proportions: subject, AF area, wander of the aim and clutter, all at true size. */
 export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props) {
-  const [box, width] = useWidth();
+  const [attach, width] = useWidth();
   const [sliding, setSliding] = useState<number | null>(null);
   const { pane, hold } = plan;
   const height = Math.round((width * pane.frame_height_m) / pane.frame_width_m);
@@ -64,7 +64,7 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
 
   return (
     <figure className="pane" data-testid="pane" data-area={pattern}>
-      <div ref={box}>
+      <div ref={attach}>
         {width > 0 && (
           <svg width={width} height={height} role="img" aria-label={says}>
             <defs>

@@ -75,7 +75,7 @@ export function Answer({ plan, units, stale, pane, more, onAssumed }: Props) {
 
   const used = numbers.blur_mm.total / numbers.blur_mm.limit;
   return (
-    <div className={stale ? "answer stale" : "answer"} data-testid="answer" aria-live="polite" aria-busy={stale}>
+    <div className={stale ? "answer stale" : "answer"} data-testid="answer" aria-busy={stale}>
       <div className="columns first">
         <div>
           <div className="settings">

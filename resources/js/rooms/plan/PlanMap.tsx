@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { request } from "../../api/client";
 import type { Rush, Units } from "../../api/types";
+import { useWidth } from "../../app/useWidth";
 import { areaLetters, areaNames, type Hold } from "../../hold/hold";
 import { figures, show, shutter } from "../../units/quantity";
 
@@ -22,12 +23,15 @@ type MapAnswer = { distances_m: number[]; speeds_mps: number[]; cells: (Cell | n
 
 type Props = {
   id: string;
-  /** Changes with every plan, so that the map follows. */
-  revision: number;
+  /** Changes with everything a plan rests on, so that the map follows. */
+  stamp: string;
   rush: Rush;
   units: Units;
   onMove: (distanceM: number, speedMps: number) => void;
 };
+
+/** Narrower than this, in pixels, half the distances are shown. */
+const NARROW = 560;
 
 /** Five shades for shutters, slow to fast. */
 const shades = [1 / 250, 1 / 800, 1 / 1600, 1 / 3200];
@@ -40,11 +44,12 @@ const nearest = (list: number[], value: number): number =>
   );
 
 /** The answer for other distances and speeds at a glance: a letter for the area, a shade for the shutter, a dot for now. */
-export function PlanMap({ id, revision, rush, units, onMove }: Props) {
+export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
   const grid = useRef<HTMLDivElement>(null);
+  const [attach, width] = useWidth();
   const [over, setOver] = useState<[number, number] | null>(null);
   const found = useQuery({
-    queryKey: ["map", id, revision],
+    queryKey: ["map", id, stamp],
     queryFn: () => request<MapAnswer>("GET", `rushes/${id}/map`),
     placeholderData: (old) => old,
   });
@@ -61,6 +66,9 @@ export function PlanMap({ id, revision, rush, units, onMove }: Props) {
   ];
   const [row, column] = over ?? now;
   const cell = map.cells[row]?.[column];
+  // on a phone every second distance, so that a finger finds a cell; the one that is now always stays
+  const stride = width > 0 && width < NARROW ? 2 : 1;
+  const shown = map.distances_m.map((_, at) => at).filter((at) => (at - now[1]) % stride === 0);
 
   const go = (event: KeyboardEvent): void => {
     const by: [number, number] | undefined = {
@@ -73,7 +81,7 @@ export function PlanMap({ id, revision, rush, units, onMove }: Props) {
     event.preventDefault();
     const to: [number, number] = [
       Math.min(map.speeds_mps.length - 1, Math.max(0, row + by[0])),
-      Math.min(columns - 1, Math.max(0, column + by[1])),
+      Math.min(shown.at(-1) ?? columns - 1, Math.max(shown[0] ?? 0, column + by[1] * stride)),
     ];
     setOver(to);
     grid.current?.querySelector<HTMLElement>(`[data-cell="${to[0]}-${to[1]}"]`)?.focus();
@@ -85,7 +93,7 @@ export function PlanMap({ id, revision, rush, units, onMove }: Props) {
   const used = [...new Set(map.cells.flat().flatMap((one) => (one === null ? [] : [one.area])))];
 
   return (
-    <div className="map" data-testid="map">
+    <div className="map" data-testid="map" ref={attach}>
       <div className="map-body">
         <span className="map-axis">faster ↑</span>
         <div
@@ -93,7 +101,7 @@ export function PlanMap({ id, revision, rush, units, onMove }: Props) {
           className="map-grid"
           role="grid"
           aria-label="Area and shutter by distance and speed"
-          style={{ gridTemplateColumns: `64px repeat(${columns}, minmax(0, 1fr))` }}
+          style={{ gridTemplateColumns: `${stride === 2 ? 48 : 64}px repeat(${shown.length}, minmax(0, 1fr))` }}
           onPointerLeave={() => setOver(null)}
         >
           {map.cells.toReversed().map((cells, upsideDown) => {
@@ -103,7 +111,8 @@ export function PlanMap({ id, revision, rush, units, onMove }: Props) {
                 <span role="rowheader" className="map-speed">
                   {upsideDown % 2 === 0 ? show(map.speeds_mps[speed]!, "speed", units, 2) : ""}
                 </span>
-                {cells.map((there, distance) => {
+                {shown.map((distance) => {
+                  const there = cells[distance] ?? null;
                   const here = speed === now[0] && distance === now[1];
                   return (
                     <span key={distance} role="gridcell">
@@ -129,9 +138,9 @@ export function PlanMap({ id, revision, rush, units, onMove }: Props) {
           })}
           <div role="row" className="map-row" aria-hidden="true">
             <span />
-            {map.distances_m.map((metres, at) => (
-              <span key={metres} className="map-distance">
-                {at % 4 === 0 ? show(metres, "length", units, 2) : ""}
+            {shown.map((distance, at) => (
+              <span key={distance} className="map-distance">
+                {at % 4 === 0 ? show(map.distances_m[distance]!, "length", units, 2) : ""}
               </span>
             ))}
           </div>

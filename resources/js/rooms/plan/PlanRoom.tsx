@@ -4,7 +4,7 @@ import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore
 import { useNavigate, useParams } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import { kitsQuery, rushesQuery } from "../../api/queries";
-import type { KitWhole, RushRow, RushWhole } from "../../api/types";
+import type { KitWhole, Plan, RushRow, RushWhole } from "../../api/types";
 import { useAccount, useCatalogue } from "../../app/boot";
 import { Lane, type Grip } from "../../lane/Lane";
 import { Sentence, words } from "../../sentence/Sentence";
@@ -200,8 +200,14 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
     setList(false);
     void navigate(`/plan/${id}`);
   };
-  const { plan, fault } = kept.server;
+  const { fault } = kept.server;
   const settled = useSettled(kept);
+  // everything a plan rests on, so that what is reckoned apart from it follows
+  const stamp = useMemo(
+    () => [settled, units, JSON.stringify(user.assumptions), JSON.stringify(kit?.kit)].join("|"),
+    [settled, units, user.assumptions, kit],
+  );
+  const plan = useTips(kept.server, settled, stamp);
   const waiting = save.kind === "waiting" || save.kind === "refused" || save.kind === "elsewhere";
 
   return (
@@ -290,7 +296,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
               map={
                 <PlanMap
                   id={server.id}
-                  revision={settled}
+                  stamp={stamp}
                   rush={draft.rush}
                   units={units}
                   onMove={(work_m, speed_mps) =>
@@ -304,7 +310,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
       )}
       <Schools
         id={server.id}
-        revision={kept.server.revision}
+        stamp={stamp}
         units={units}
         open={comparing === "schools"}
         onClose={() => setComparing(null)}
@@ -340,7 +346,7 @@ const moved = (draft: Draft, grip: Grip, metres: number): Draft => {
 };
 
 /** Wait this long after the last change before other distances and speeds are planned, in ms. */
-const SETTLE_MS = 350;
+const SETTLE_MS = 250;
 
 /** The revision of the last plan that stood for a moment: what costs many plans follows that, not every step of a drag. */
 function useSettled(kept: Kept): number {
@@ -352,6 +358,31 @@ function useSettled(kept: Kept): number {
     return () => window.clearTimeout(timer);
   }, [now, kept.dirty]);
   return settled;
+}
+
+/**
+ * The plan with what would change it, which is asked for once it has stood for a moment. The marks of the plan before stay
+ * until then; a reason waits for its own.
+ */
+function useTips(server: RushWhole, settled: number, stamp: string): Plan | null {
+  const { plan } = server;
+  const told = useQuery({
+    queryKey: ["tips", server.id, stamp],
+    queryFn: () =>
+      request<{ tipping: Plan["tipping"]; flips: Record<string, string> }>("GET", `rushes/${server.id}/tips`),
+    enabled: plan !== null,
+    placeholderData: (old) => old,
+  });
+  const fresh = !told.isPlaceholderData && settled === server.revision;
+  return useMemo(() => {
+    if (plan === null || told.data === undefined) return plan;
+    const { tipping, flips } = told.data;
+    return {
+      ...plan,
+      tipping,
+      reasons: plan.reasons.map((reason) => ({ ...reason, flips: fresh ? (flips[reason.field] ?? null) : null })),
+    };
+  }, [plan, told.data, fresh]);
 }
 
 /** Words of the sentence that read otherwise now. */

@@ -21,7 +21,7 @@ type Question = { question: string; picked: string | null; differ: boolean; answ
 
 type Props = {
   id: string;
-  revision: number;
+  stamp: string;
   units: Units;
   open: boolean;
   onClose: () => void;
@@ -29,10 +29,10 @@ type Props = {
 };
 
 /** The same rush by each school of practice, side by side, with where they part and what each costs. */
-export function Schools({ id, revision, units, open, onClose, onPick }: Props) {
+export function Schools({ id, stamp, units, open, onClose, onPick }: Props) {
   const [asked, setAsked] = useState<string | null>(null);
   const found = useQuery({
-    queryKey: ["schools", id, revision],
+    queryKey: ["schools", id, stamp],
     queryFn: () => request<{ questions: Question[] }>("GET", `rushes/${id}/schools`),
     enabled: open,
     placeholderData: (old) => old,

@@ -60,6 +60,7 @@ export class RushKeeper {
   private tries = 0;
   private timer: number | undefined;
   private closed = false;
+  private steps: Promise<void> = Promise.resolve();
 
   constructor(server: RushWhole) {
     const unsaved = unsavedOf(server.id);
@@ -109,8 +110,8 @@ export class RushKeeper {
     void this.send();
   }
 
-  undo = (): Promise<void> => this.step("undo");
-  redo = (): Promise<void> => this.step("redo");
+  undo = (): Promise<void> => this.next("undo");
+  redo = (): Promise<void> => this.next("redo");
 
   /** After another tab has written: keep what is here, or take what is there. */
   async resolve(keep: "mine" | "theirs"): Promise<void> {
@@ -132,6 +133,12 @@ export class RushKeeper {
   /** Reckons the plan anew, for when kit, units or assumed figures have changed. */
   async refresh(): Promise<void> {
     if (!this.kept.dirty) await this.look(true);
+  }
+
+  /** Steps asked for faster than the server answers are taken one after the other. */
+  private next(way: "undo" | "redo"): Promise<void> {
+    this.steps = this.steps.then(() => this.step(way));
+    return this.steps;
   }
 
   private async step(way: "undo" | "redo"): Promise<void> {
