@@ -10,7 +10,9 @@ type Props = { change: Change | null; plan: Plan | null; units: Units; onAssumed
 
 /** What the last change of the sentence did to the hold; each field opens to its reason. Keeps its line when there is nothing to tell. */
 export function Changes({ change, plan, units, onAssumed }: Props) {
-  const fields = change === null || plan === null ? [] : differences(change.before, plan.hold);
+  const all = change === null || plan === null ? [] : differences(change.before, plan.hold);
+  // where the area goes follows from which it is
+  const fields = all.length > 1 ? all.filter((field) => field !== "area.place") : all;
   const words = change?.words ?? [];
   return (
     <div className="changes" data-testid="changes" aria-live="polite">

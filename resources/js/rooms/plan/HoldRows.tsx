@@ -44,7 +44,7 @@ export function HoldRows({ plan, units, onAssumed }: Props) {
         {value("drive.burst")}
         {value("drive.fps", <span className="hold-small">{holdText(hold, "drive.fps", units)}</span>)}
       </Row>
-      <Row name="Stabiliser" why={why("limiter_m")}>
+      <Row name="Stabiliser" why={why("stabiliser")}>
         {value("stabiliser")}
         {value(
           "limiter_m",

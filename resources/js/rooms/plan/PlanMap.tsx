@@ -138,11 +138,18 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
           })}
           <div role="row" className="map-row" aria-hidden="true">
             <span />
-            {shown.map((distance, at) => (
-              <span key={distance} className="map-distance">
-                {at % 4 === 0 ? show(map.distances_m[distance]!, "length", units, 2) : ""}
-              </span>
-            ))}
+            {shown.map(
+              (distance, at) =>
+                at % 4 === 0 && (
+                  <span
+                    key={distance}
+                    className="map-distance"
+                    style={{ gridColumn: `span ${Math.min(4, shown.length - at)}` }}
+                  >
+                    {show(map.distances_m[distance]!, "length", units, 2)}
+                  </span>
+                ),
+            )}
           </div>
         </div>
       </div>
