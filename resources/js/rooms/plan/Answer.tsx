@@ -148,7 +148,7 @@ export function Answer({ plan, units, stale, pane, more, onAssumed }: Props) {
               <ul className="plain">
                 {plan.ways_out.map((way) => (
                   <li key={way.way}>
-                    <b>{way.what.charAt(0).toUpperCase() + way.what.slice(1)}.</b> {way.why}
+                    <b>{way.what}.</b> {way.why}
                   </li>
                 ))}
               </ul>

@@ -101,7 +101,7 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
           className="map-grid"
           role="grid"
           aria-label="Area and shutter by distance and speed"
-          style={{ gridTemplateColumns: `${stride === 2 ? 48 : 64}px repeat(${shown.length}, minmax(0, 1fr))` }}
+          style={{ gridTemplateColumns: `64px repeat(${shown.length}, minmax(0, 1fr))` }}
           onPointerLeave={() => setOver(null)}
         >
           {map.cells.toReversed().map((cells, upsideDown) => {
