@@ -94,7 +94,7 @@ final class Assumptions
     /** @return array<string, Assumption> */
     public static function all(): array
     {
-        return self::$all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs(), ...self::aim(), ...self::areas(), ...self::clutter(), ...self::tracking(), ...self::hand()], null, 'name');
+        return self::$all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs(), ...self::aim(), ...self::areas(), ...self::clutter(), ...self::tracking(), ...self::hand(), ...self::pulls()], null, 'name');
     }
 
     /** @return list<Assumption> */
@@ -289,6 +289,46 @@ final class Assumptions
             new Assumption('hand.sweep', 1.0, 0.1, 10, 's', 'Time of one sweep of the ring from the nearest to the farthest it may be', 'assumed'),
             new Assumption('hand.window', 1.0, 0.1, 30, 's', 'How long the moment lasts that you follow by hand', 'assumed'),
             new Assumption('camera.shutter_lag', 0.05, 0, 0.5, 's', 'From pressing to the first frame', 'assumed'),
+        ];
+    }
+
+    /**
+     * How the kinds of area differ in what they take, against an area of their size.
+     *
+     * @return list<Assumption>
+     */
+    private static function pulls(): array
+    {
+        return [
+            new Assumption('pull.lock_on.front', 0.8, 0, 5, '', 'Share of the things in front that lock-on may take, as if it were an area of this size', 'assumed'),
+            new Assumption('pull.whole.behind', 0.8, 0, 5, '', 'How readily the whole frame takes the background', 'assumed'),
+            new Assumption('pull.lock_on.same_tone', 1, 0, 5, '', 'How readily lock-on takes a background of the subject\'s tone', 'assumed'),
+            new Assumption('pull.lock_on.behind', 0.4, 0, 5, '', 'How readily lock-on takes another background', 'assumed'),
+            new Assumption('pull.box.behind', 0.5, 0, 5, '', 'How readily a point or zone takes the background', 'assumed'),
+            new Assumption('pull.lock_on.pass', 0.5, 0, 5, '', 'Share of those passing that lock-on may take, as if it were an area of this size', 'assumed'),
+            new Assumption('pull.whole.foliage', 0.8, 0, 5, '', 'Moving leaves for the whole frame, against lock-on', 'assumed'),
+            new Assumption('pull.zone.foliage', 0.4, 0, 5, '', 'Moving leaves for a zone, against lock-on', 'assumed'),
+            new Assumption('detection.mends', 0.8, 0, 1, '', 'Share of grabs at nearer parts that detection prevents', 'assumed'),
+            new Assumption('pull.lock_on.self', 0.6, 0, 5, '', 'How readily lock-on takes a nearer part, against an area of its size', 'assumed'),
+            new Assumption('pull.lock_on.group', 0.3, 0, 5, '', 'Share of the others of its kind that lock-on may take', 'assumed'),
+            new Assumption('pull.lock_on.unseen', 0.8, 0, 5, '', 'Missing whoever leads, for lock-on', 'assumed'),
+            new Assumption('pull.lock_on.nothing', 1.75, 0, 5, '', 'How much more lock-on misses while there is nothing to start it on', 'assumed'),
+            new Assumption('pull.waiting.clean', 0.1, 0, 5, '', 'The whole frame settling on a clean background before anything comes in', 'assumed'),
+            new Assumption('pull.waiting.moderate', 0.5, 0, 5, '', 'The whole frame settling on a moderate background before anything comes in', 'assumed'),
+            new Assumption('pull.waiting.busy', 1, 0, 5, '', 'The whole frame settling on a busy background before anything comes in', 'assumed'),
+            new Assumption('pull.whole.leader', 0.4, 0, 5, '', 'The whole frame taking another than whoever leads', 'assumed'),
+            new Assumption('pull.pick', 0.5, 0, 1, '', 'What the pick dial leaves of missing whoever leads or comes in, inside a zone', 'assumed'),
+            new Assumption('pull.lock_on.plain', 0.3, 0, 5, '', 'Lock-on losing a plain subject', 'assumed'),
+            new Assumption('pull.tiny', 0.12, 0, 1, '', 'Share of the frame from which an automatic area passes over nothing', 'assumed'),
+            new Assumption('sensor.line.low', 0.5, 0, 5, '', 'Line sensors seeing nothing across them on a subject of low detail', 'assumed'),
+            new Assumption('sensor.line.medium', 0.2, 0, 5, '', 'Line sensors seeing nothing across them on a subject of medium detail', 'assumed'),
+            new Assumption('sensor.line.high', 0.08, 0, 5, '', 'Line sensors seeing nothing across them on a subject of high detail', 'assumed'),
+            new Assumption('detection.same_tone', 0.6, 0, 1, '', 'What a background of its tone leaves of detection', 'assumed'),
+            new Assumption('detection.plain', 0.6, 0, 1, '', 'What a plain subject leaves of detection', 'assumed'),
+            new Assumption('detection.sparse', 0.75, 0, 1, '', 'What a few things in front leave of detection in wide areas', 'assumed'),
+            new Assumption('detection.dense', 0.25, 0, 1, '', 'What dense clutter in front leaves of detection in wide areas', 'assumed'),
+            new Assumption('detection.best', 0.9, 0, 1, '', 'How often detection finds a clear, large subject', 'assumed'),
+            new Assumption('area.reflex.dim_left', 0.5, 0, 1, '', 'What a dim lens leaves of a reflex body\'s field, each way', 'assumed'),
         ];
     }
 }

@@ -85,7 +85,7 @@ final readonly class AreaScorer
         if (! $this->situation->kit->body->isReflex()) {
             return [$width, $height];
         }
-        $dim = $this->losesOuterPoints() ? 0.5 : 1.0;
+        $dim = $this->losesOuterPoints() ? $this->value('area.reflex.dim_left') : 1.0;
 
         return [min($width, $assumptions->value('area.reflex.width') * $dim), min($height, $assumptions->value('area.reflex.height') * $dim)];
     }
@@ -117,15 +117,15 @@ final readonly class AreaScorer
         $least = $this->situation->assumptions->value('detection.least');
         $share = max($this->situation->framing->widthShare(), $this->situation->framing->heightShare());
         $size = $share ** 2 / ($share ** 2 + $least ** 2);
-        $outline = ($rush->clutter->separation === Separation::Similar ? 0.6 : 1.0) * ($rush->subject->detail === Detail::Low ? 0.6 : 1.0);
+        $outline = ($rush->clutter->separation === Separation::Similar ? $this->value('detection.same_tone') : 1.0) * ($rush->subject->detail === Detail::Low ? $this->value('detection.plain') : 1.0);
         // points and small zones are put on it by hand; wide ones depend on the outline, which clutter in front breaks up
         $broken = $area->reach() < AfArea::ZoneLarge->reach() ? 1.0 : match ($rush->clutter->foreground) {
             Foreground::None => 1.0,
-            Foreground::Sparse => 0.75,
-            Foreground::Dense => 0.25,
+            Foreground::Sparse => $this->value('detection.sparse'),
+            Foreground::Dense => $this->value('detection.dense'),
         };
 
-        return 0.9 * $size * $outline * $broken;
+        return $this->value('detection.best') * $size * $outline * $broken;
     }
 
     /** Share of the area that is not filled by the subject. */
@@ -142,7 +142,7 @@ final readonly class AreaScorer
             Foreground::Dense => $this->situation->assumptions->value('clutter.front.dense'),
         };
 
-        return $density * ($area === AfArea::LockOn ? 0.8 : $size);
+        return $density * ($area === AfArea::LockOn ? $this->value('pull.lock_on.front') : $size);
     }
 
     private function behind(AfArea $area, float $size, float $besides): float
@@ -156,9 +156,9 @@ final readonly class AreaScorer
         $near = 0.5 + 0.5 / (1 + $clutter->backgroundGapM / $this->situation->assumptions->value('clutter.gap'));
         $tone = $clutter->separation === Separation::Similar ? $this->situation->assumptions->value('clutter.similar') : 1.0;
         $pull = match (true) {
-            $area === AfArea::WholeFrame => 0.8,
-            $area === AfArea::LockOn => $tone > 1 ? 1.0 : 0.4,
-            default => 0.5, // the nearest thing in a box wins, and that is the subject
+            $area === AfArea::WholeFrame => $this->value('pull.whole.behind'),
+            $area === AfArea::LockOn => $tone > 1 ? $this->value('pull.lock_on.same_tone') : $this->value('pull.lock_on.behind'),
+            default => $this->value('pull.box.behind'), // the nearest thing in a box wins, and that is the subject
         };
 
         return $density * $near * $tone * $pull * $size * $besides;
@@ -172,7 +172,7 @@ final readonly class AreaScorer
             Crossers::Frequent => $this->situation->assumptions->value('clutter.pass.frequent'),
         };
 
-        return $density * ($area === AfArea::LockOn ? 0.5 : $size);
+        return $density * ($area === AfArea::LockOn ? $this->value('pull.lock_on.pass') : $size);
     }
 
     private function foliage(AfArea $area, float $besides): float
@@ -182,8 +182,8 @@ final readonly class AreaScorer
         }
         $share = match (true) {
             $area === AfArea::LockOn => 1.0,
-            $area === AfArea::WholeFrame => 0.8,
-            $area->isZone() => 0.4 * $besides,
+            $area === AfArea::WholeFrame => $this->value('pull.whole.foliage'),
+            $area->isZone() => $this->value('pull.zone.foliage') * $besides,
             default => 0.0,
         };
 
@@ -196,7 +196,7 @@ final readonly class AreaScorer
         $framing = $this->situation->framing;
         $inside = min(1.0, $width / max($framing->widthShare(), 1e-9)) * min(1.0, $height / max($framing->heightShare(), 1e-9));
 
-        return $this->situation->assumptions->value('clutter.self') * (1 - $this->deep) * sqrt($inside) * (1 - 0.8 * $detection) * ($area === AfArea::LockOn ? 0.6 : 1.0);
+        return $this->situation->assumptions->value('clutter.self') * (1 - $this->deep) * sqrt($inside) * (1 - $this->value('detection.mends') * $detection) * ($area === AfArea::LockOn ? $this->value('pull.lock_on.self') : 1.0);
     }
 
     /** Others of its kind beside the chosen one. */
@@ -207,7 +207,7 @@ final readonly class AreaScorer
             return 0.0;
         }
 
-        return $this->situation->assumptions->value('clutter.group') * $others * ($area === AfArea::LockOn ? 0.3 : $size);
+        return $this->situation->assumptions->value('clutter.group') * $others * ($area === AfArea::LockOn ? $this->value('pull.lock_on.group') : $size);
     }
 
     /** Whoever leads or comes in must be found: a small area misses it, an automatic one has settled on something else. */
@@ -219,18 +219,18 @@ final readonly class AreaScorer
         }
         $unseen = $this->situation->assumptions->value('clutter.unseen');
         if ($area === AfArea::LockOn) {
-            return $follow === Follow::Nearest ? 0.8 * $unseen : 1.4 * $unseen; // there is nothing to start it on yet
+            return $unseen * $this->value('pull.lock_on.unseen') * ($follow === Follow::Nearest ? 1.0 : $this->value('pull.lock_on.nothing')); // there is nothing to start it on yet
         }
         $waiting = $follow === Follow::WhoeverEnters ? match ($this->situation->rush->clutter->background) {
-            Background::Clean => 0.1,
-            Background::Moderate => 0.5,
-            Background::Busy => 1.0,
-        } : 0.4; // the pick dial works inside zones only
+            Background::Clean => $this->value('pull.waiting.clean'),
+            Background::Moderate => $this->value('pull.waiting.moderate'),
+            Background::Busy => $this->value('pull.waiting.busy'),
+        } : $this->value('pull.whole.leader'); // the pick dial works inside zones only
         if ($area === AfArea::WholeFrame) {
             return $waiting;
         }
 
-        return $unseen * (1 - $size) * ($area->isZone() && $this->situation->kit->body->hasPick ? 0.5 : 1.0);
+        return $unseen * (1 - $size) * ($area->isZone() && $this->situation->kit->body->hasPick ? $this->value('pull.pick') : 1.0);
     }
 
     /** Where the side it comes from is known, the whole frame also looks where it does not come from. */
@@ -245,7 +245,7 @@ final readonly class AreaScorer
     private function plain(AfArea $area, float $size): float
     {
         return $this->situation->rush->subject->detail === Detail::Low
-            ? $this->situation->assumptions->value('clutter.plain') * (1 - min(1.0, 2 * $size)) + ($area === AfArea::LockOn ? 0.3 : 0.0)
+            ? $this->situation->assumptions->value('clutter.plain') * (1 - min(1.0, 2 * $size)) + ($area === AfArea::LockOn ? $this->value('pull.lock_on.plain') : 0.0)
             : 0.0;
     }
 
@@ -269,7 +269,7 @@ final readonly class AreaScorer
         $share = max($this->situation->framing->widthShare(), $this->situation->framing->heightShare());
 
         return $area->reach() === AfArea::WholeFrame->reach()
-            ? $this->situation->assumptions->value('clutter.tiny') * (1 - $detection) * max(0.0, 1 - $share / 0.12)
+            ? $this->situation->assumptions->value('clutter.tiny') * (1 - $detection) * max(0.0, 1 - $share / $this->value('pull.tiny'))
             : 0.0;
     }
 
@@ -287,11 +287,16 @@ final readonly class AreaScorer
             return 0.0;
         }
         $lines = match ($this->situation->rush->subject->detail) {
-            Detail::Low => 0.5,
-            Detail::Medium => 0.2,
-            Detail::High => 0.08,
+            Detail::Low => $this->value('sensor.line.low'),
+            Detail::Medium => $this->value('sensor.line.medium'),
+            Detail::High => $this->value('sensor.line.high'),
         };
 
         return $area->isPoint() ? $lines : $lines / 2;
+    }
+
+    private function value(string $name): float
+    {
+        return $this->situation->assumptions->value($name);
     }
 }
