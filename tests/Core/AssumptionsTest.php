@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Assumptions;
+use RushHold\Faults\Fault;
+use RushHold\Planning\HoldWords;
+use RushHold\Units;
+use Tests\Support\Documents;
+
+it('states every judgement once, with a default inside its range, a meaning and an origin', function () {
+    foreach (Assumptions::all() as $name => $one) {
+        expect($one->name)->toBe($name)
+            ->and($one->default)->toBeGreaterThanOrEqual($one->least)->toBeLessThanOrEqual($one->most)
+            ->and($one->meaning)->not->toBe('')
+            ->and($one->origin)->not->toBe('');
+    }
+    expect(count(Assumptions::all()))->toBeGreaterThan(100);
+});
+
+it('takes a person\'s own value for any of them, inside the range only', function () {
+    foreach (Assumptions::all() as $name => $one) {
+        expect(Assumptions::with([$name => $one->most])->value($name))->toBe($one->most);
+        expect(fn () => Assumptions::with([$name => $one->most + 1]))->toThrow(Fault::class);
+    }
+    expect(Assumptions::defaults()->isChanged('pace.horizon'))->toBeFalse()
+        ->and(Assumptions::with(['pace.horizon' => 0.3])->isChanged('pace.horizon'))->toBeTrue();
+});
+
+it('has a word for every field of a hold', function () {
+    $hold = Documents::plan()->hold;
+    $words = array_map(fn (string $field): string => HoldWords::word($field, $hold, Units::Imperial), HoldWords::FIELDS);
+
+    expect($words)->not->toContain('')
+        ->and(array_keys(HoldWords::values($hold)))->toBe(HoldWords::FIELDS)
+        ->and(HoldWords::differences($hold, $hold))->toBe([])
+        ->and(array_diff(HoldWords::GRADUAL, HoldWords::FIELDS))->toBe([]);
+});
