@@ -69,6 +69,12 @@ final readonly class Framing
         return $this->heightM / $this->frameHeightM;
     }
 
+    /** The fuller of both directions. */
+    public function largestShare(): float
+    {
+        return max($this->widthShare(), $this->heightShare());
+    }
+
     /** The patch that must be sharp over the frame's width. */
     public function targetShare(): float
     {

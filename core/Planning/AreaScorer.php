@@ -79,22 +79,21 @@ final readonly class AreaScorer
      */
     public function extent(AfArea $area): array
     {
-        $assumptions = $this->situation->assumptions;
-        $width = $assumptions->value("area.{$area->value}.width");
-        $height = $assumptions->value("area.{$area->value}.height");
+        $width = $this->value("area.{$area->value}.width");
+        $height = $this->value("area.{$area->value}.height");
         if (! $this->situation->kit->body->isReflex()) {
             return [$width, $height];
         }
         $dim = $this->losesOuterPoints() ? $this->value('area.reflex.dim_left') : 1.0;
 
-        return [min($width, $assumptions->value('area.reflex.width') * $dim), min($height, $assumptions->value('area.reflex.height') * $dim)];
+        return [min($width, $this->value('area.reflex.width') * $dim), min($height, $this->value('area.reflex.height') * $dim)];
     }
 
     /** Whether the lens is too dim for the outer points of this reflex body. */
     public function losesOuterPoints(): bool
     {
         return $this->situation->kit->body->isReflex()
-            && $this->situation->kit->widestF() >= $this->situation->assumptions->value('area.reflex.dim_f') * 0.99;
+            && $this->situation->kit->widestF() >= $this->value('area.reflex.dim_f') * 0.99;
     }
 
     /** How far the aim may be off, in metres: to the edge of the larger of area and patch, and half of the smaller. */
@@ -114,8 +113,8 @@ final readonly class AreaScorer
         if (! $body->detects($rush->subject->detection) || ($area->isPoint() && ! $body->findsEyesIn($area))) {
             return 0.0;
         }
-        $least = $this->situation->assumptions->value('detection.least');
-        $share = max($this->situation->framing->widthShare(), $this->situation->framing->heightShare());
+        $least = $this->value('detection.least');
+        $share = $this->situation->framing->largestShare();
         $size = $share ** 2 / ($share ** 2 + $least ** 2);
         $outline = ($rush->clutter->separation === Separation::Similar ? $this->value('detection.same_tone') : 1.0) * ($rush->subject->detail === Detail::Low ? $this->value('detection.plain') : 1.0);
         // points and small zones are put on it by hand; wide ones depend on the outline, which clutter in front breaks up
@@ -138,8 +137,8 @@ final readonly class AreaScorer
     {
         $density = match ($this->situation->rush->clutter->foreground) {
             Foreground::None => 0.0,
-            Foreground::Sparse => $this->situation->assumptions->value('clutter.front.sparse'),
-            Foreground::Dense => $this->situation->assumptions->value('clutter.front.dense'),
+            Foreground::Sparse => $this->value('clutter.front.sparse'),
+            Foreground::Dense => $this->value('clutter.front.dense'),
         };
 
         return $density * ($area === AfArea::LockOn ? $this->value('pull.lock_on.front') : $size);
@@ -150,11 +149,11 @@ final readonly class AreaScorer
         $clutter = $this->situation->rush->clutter;
         $density = match ($clutter->background) {
             Background::Clean => 0.0,
-            Background::Moderate => $this->situation->assumptions->value('clutter.behind.moderate'),
-            Background::Busy => $this->situation->assumptions->value('clutter.behind.busy'),
+            Background::Moderate => $this->value('clutter.behind.moderate'),
+            Background::Busy => $this->value('clutter.behind.busy'),
         };
-        $near = 0.5 + 0.5 / (1 + $clutter->backgroundGapM / $this->situation->assumptions->value('clutter.gap'));
-        $tone = $clutter->separation === Separation::Similar ? $this->situation->assumptions->value('clutter.similar') : 1.0;
+        $near = 0.5 + 0.5 / (1 + $clutter->backgroundGapM / $this->value('clutter.gap'));
+        $tone = $clutter->separation === Separation::Similar ? $this->value('clutter.similar') : 1.0;
         $pull = match (true) {
             $area === AfArea::WholeFrame => $this->value('pull.whole.behind'),
             $area === AfArea::LockOn => $tone > 1 ? $this->value('pull.lock_on.same_tone') : $this->value('pull.lock_on.behind'),
@@ -168,8 +167,8 @@ final readonly class AreaScorer
     {
         $density = match ($this->situation->rush->clutter->crossers) {
             Crossers::None => 0.0,
-            Crossers::Occasional => $this->situation->assumptions->value('clutter.pass.occasional'),
-            Crossers::Frequent => $this->situation->assumptions->value('clutter.pass.frequent'),
+            Crossers::Occasional => $this->value('clutter.pass.occasional'),
+            Crossers::Frequent => $this->value('clutter.pass.frequent'),
         };
 
         return $density * ($area === AfArea::LockOn ? $this->value('pull.lock_on.pass') : $size);
@@ -187,7 +186,7 @@ final readonly class AreaScorer
             default => 0.0,
         };
 
-        return $this->situation->assumptions->value('clutter.foliage') * $share;
+        return $this->value('clutter.foliage') * $share;
     }
 
     /** At shallow depth a large area takes the nearest part: a wing tip, an ear. Detection picks the head instead. */
@@ -196,7 +195,7 @@ final readonly class AreaScorer
         $framing = $this->situation->framing;
         $inside = min(1.0, $width / max($framing->widthShare(), 1e-9)) * min(1.0, $height / max($framing->heightShare(), 1e-9));
 
-        return $this->situation->assumptions->value('clutter.self') * (1 - $this->deep) * sqrt($inside) * (1 - $this->value('detection.mends') * $detection) * ($area === AfArea::LockOn ? $this->value('pull.lock_on.self') : 1.0);
+        return $this->value('clutter.self') * (1 - $this->deep) * sqrt($inside) * (1 - $this->value('detection.mends') * $detection) * ($area === AfArea::LockOn ? $this->value('pull.lock_on.self') : 1.0);
     }
 
     /** Others of its kind beside the chosen one. */
@@ -207,7 +206,7 @@ final readonly class AreaScorer
             return 0.0;
         }
 
-        return $this->situation->assumptions->value('clutter.group') * $others * ($area === AfArea::LockOn ? $this->value('pull.lock_on.group') : $size);
+        return $this->value('clutter.group') * $others * ($area === AfArea::LockOn ? $this->value('pull.lock_on.group') : $size);
     }
 
     /** Whoever leads or comes in must be found: a small area misses it, an automatic one has settled on something else. */
@@ -217,7 +216,7 @@ final readonly class AreaScorer
         if ($follow === Follow::ThisOne) {
             return 0.0;
         }
-        $unseen = $this->situation->assumptions->value('clutter.unseen');
+        $unseen = $this->value('clutter.unseen');
         if ($area === AfArea::LockOn) {
             return $unseen * $this->value('pull.lock_on.unseen') * ($follow === Follow::Nearest ? 1.0 : $this->value('pull.lock_on.nothing')); // there is nothing to start it on yet
         }
@@ -237,7 +236,7 @@ final readonly class AreaScorer
     private function side(AfArea $area): float
     {
         return $area === AfArea::WholeFrame && $this->situation->rush->intent->entry !== Entry::Any
-            ? $this->situation->assumptions->value('clutter.side')
+            ? $this->value('clutter.side')
             : 0.0;
     }
 
@@ -245,38 +244,38 @@ final readonly class AreaScorer
     private function plain(AfArea $area, float $size): float
     {
         return $this->situation->rush->subject->detail === Detail::Low
-            ? $this->situation->assumptions->value('clutter.plain') * (1 - min(1.0, 2 * $size)) + ($area === AfArea::LockOn ? $this->value('pull.lock_on.plain') : 0.0)
+            ? $this->value('clutter.plain') * (1 - min(1.0, 2 * $size)) + ($area === AfArea::LockOn ? $this->value('pull.lock_on.plain') : 0.0)
             : 0.0;
     }
 
     /** A pinpoint on something that moves falls on plain patches between its marks. */
     private function pinpoint(AfArea $area): float
     {
-        return $area === AfArea::Spot && $this->situation->rush->moves() ? $this->situation->assumptions->value('clutter.pinpoint') : 0.0;
+        return $area === AfArea::Spot && $this->situation->rush->moves() ? $this->value('clutter.pinpoint') : 0.0;
     }
 
     /** Where the eye counts and could be found, an area without eye detection leaves it to your aim. */
     private function noEye(AfArea $area): float
     {
         return $this->situation->eyeShows() && $this->situation->rush->kind()->aim === AimRule::Eye && ! $this->situation->kit->body->findsEyesIn($area)
-            ? $this->situation->assumptions->value('clutter.no_eye')
+            ? $this->value('clutter.no_eye')
             : 0.0;
     }
 
     /** Automatic areas pass over what is small in the frame and not detected. */
     private function tiny(AfArea $area, float $detection): float
     {
-        $share = max($this->situation->framing->widthShare(), $this->situation->framing->heightShare());
+        $share = $this->situation->framing->largestShare();
 
         return $area->reach() === AfArea::WholeFrame->reach()
-            ? $this->situation->assumptions->value('clutter.tiny') * (1 - $detection) * max(0.0, 1 - $share / $this->value('pull.tiny'))
+            ? $this->value('clutter.tiny') * (1 - $detection) * max(0.0, 1 - $share / $this->value('pull.tiny'))
             : 0.0;
     }
 
     private function start(AfArea $area): float
     {
         return $area === AfArea::LockOn
-            ? -log(max(0.01, $this->situation->assumptions->value('area.start.'.$this->situation->rush->photographer->skill->value)))
+            ? -log(max(0.01, $this->value('area.start.'.$this->situation->rush->photographer->skill->value)))
             : 0.0;
     }
 

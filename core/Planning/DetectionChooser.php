@@ -37,7 +37,7 @@ final class DetectionChooser implements Chooser
                 default => $asked->value.'s',
             });
         }
-        $fraction = AreaScore::percent(max($situation->framing->widthShare(), $situation->framing->heightShare()));
+        $fraction = AreaScore::percent($situation->framing->largestShare());
         $set = sprintf('Set it to %s: at %s of the frame', $asked->value, $fraction);
 
         return match (true) {

@@ -19,7 +19,6 @@ final class FocusModeChooser implements Chooser
     {
         $rush = $situation->rush;
         $hand = HandWork::of($situation, $situation->kit->widestF());
-        $draft->hand = $hand;
         if ($situation->kit->body->offers(FocusMode::Manual) && $this->wantsHand($situation, $draft, $hand)) {
             return;
         }

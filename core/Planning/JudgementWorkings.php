@@ -64,7 +64,7 @@ final readonly class JudgementWorkings
         $framing = $this->plan->situation->framing;
 
         return new Working('detection.subject', 'How often detection finds it', 'q² / (q² + q₀²), less where its outline is broken', [
-            $this->in('q', 'largest share of the frame', max($framing->widthShare(), $framing->heightShare()), '', 'computed'), $this->assumed('q₀', 'detection.least'),
+            $this->in('q', 'largest share of the frame', $framing->largestShare(), '', 'computed'), $this->assumed('q₀', 'detection.least'),
             $this->in('', 'head over the frame\'s width', $framing->targetShare(), '', 'computed'), $this->assumed('', 'detection.eye_least'),
         ], $this->plan->draft->areaScore()->detection, '', 'docs/model.md, AF area');
     }

@@ -55,8 +55,8 @@ describe("what surrounds the subject", () => {
   });
 
   it("takes obstacles to stand at four fifths of the way until the rush says where", () => {
-    expect(obstacleAt(draft())).toBeCloseTo(draft().rush.distance.work_m * 0.8);
-    expect(obstacleAt(clutter({ obstacle_distance_m: 7 }))).toBe(7);
+    expect(obstacleAt(draft().rush)).toBeCloseTo(draft().rush.distance.work_m * 0.8);
+    expect(obstacleAt(clutter({ obstacle_distance_m: 7 }).rush)).toBe(7);
     expect(hasObstacles(draft().rush)).toBe(false);
     expect(hasObstacles(clutter({ crossers: "occasional" }).rush)).toBe(true);
   });

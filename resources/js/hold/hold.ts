@@ -125,6 +125,12 @@ export const holdText = (hold: Hold, field: HoldField, units: Units): string => 
 export const limiterText = (range: [number, number | null] | null, units: Units): string =>
   range === null ? "none" : `${show(range[0], "length", units)} – ${show(range[1], "length", units)}`;
 
+/** Fields that change with every small step of the rush; a tipping point of these alone would tell nothing. */
+const gradual = new Set(["focal_mm", "shutter_s", "f_number", "iso", "area.place"]);
+
+/** Whether a tipping point changes more than a step of light or zoom. */
+export const isTelling = (tip: Plan["tipping"][number]): boolean => tip.fields.some((field) => !gradual.has(field));
+
 /** Fields in which two holds differ. */
 export const differences = (a: Hold, b: Hold): HoldField[] =>
   holdFields.map((field) => field.id).filter((id) => holdText(a, id, "metric") !== holdText(b, id, "metric"));

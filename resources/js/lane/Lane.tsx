@@ -44,7 +44,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
     work: work_m,
     near: near_m,
     far: far_m,
-    obstacle: obstacleAt({ rush, kit_id: "", focal_mm: null }),
+    obstacle: obstacleAt(rush),
   };
   const where = (grip: Grip): number => (drag?.grip === grip ? drag.to : now[grip]);
   const distance = where("work");

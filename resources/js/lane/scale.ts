@@ -1,4 +1,5 @@
 import type { Plan } from "../api/types";
+import { isTelling } from "../hold/hold";
 
 /** Positions on a logarithmic distance axis. */
 export type Scale = { x: (metres: number) => number; metres: (x: number) => number; least: number; most: number };
@@ -48,9 +49,6 @@ export const ticks = (
   return found;
 };
 
-/** Fields that change with every small step of the rush; a mark on the strip that tells only these would tell nothing. */
-const gradual = new Set(["focal_mm", "shutter_s", "f_number", "iso", "area.place"]);
-
 export type Tip = {
   x: number;
   metres: number;
@@ -65,7 +63,7 @@ const widthOf = (text: string): number => text.length * 6.4;
 /** Tipping points of distance as marks on the strip: the nearest two on each side, labelled where there is room. */
 export const placedTips = (tipping: Plan["tipping"], scale: Scale): Tip[] => {
   const marks = tipping
-    .filter((tip) => tip.dimension === "distance" && tip.fields.some((field) => !gradual.has(field)))
+    .filter((tip) => tip.dimension === "distance" && isTelling(tip))
     .map((tip) => ({ ...tip, metres: Number(tip.value) }))
     .filter((tip) => tip.metres > scale.least && tip.metres < scale.most);
   const near = marks.filter((tip) => tip.direction === "below").slice(0, 2);

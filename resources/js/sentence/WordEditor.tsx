@@ -19,6 +19,7 @@ import {
   schools,
   separations,
   withClutter,
+  withSchool,
 } from "./surroundings";
 import {
   limbOptions,
@@ -183,12 +184,7 @@ export function WordEditor({ word, telling, onChange, onClose }: Props) {
             label={school.words}
             options={[{ value: "", words: "usual", note: "" }, ...school.answers]}
             value={rush.photographer.schools[school.question] ?? ""}
-            onPick={(picked) => {
-              const { [school.question]: _, ...others } = rush.photographer.schools;
-              onChange(
-                withPhotographer(draft, { schools: picked === "" ? others : { ...others, [school.question]: picked } }),
-              );
-            }}
+            onPick={(picked) => onChange(withSchool(draft, school.question, picked === "" ? null : picked))}
           />
         ))}
       </>

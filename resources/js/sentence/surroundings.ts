@@ -1,13 +1,13 @@
 import type { Rush, Units } from "../api/types";
 import { show } from "../units/quantity";
-import { patch, type Draft, type Option } from "./draft";
+import { patch, withPhotographer, type Draft, type Option } from "./draft";
 
 export const withClutter = (draft: Draft, change: Partial<Rush["clutter"]>): Draft => patch(draft, "clutter", change);
 
 /** Where obstacles are taken to stand when the rush does not say, as a share of the distance; the plan assumes the same. */
 const OBSTACLE_PLACE = 0.8;
-export const obstacleAt = ({ rush }: Draft): number =>
-  rush.clutter.obstacle_distance_m ?? rush.distance.work_m * OBSTACLE_PLACE;
+export const obstacleAt = ({ clutter, distance }: Rush): number =>
+  clutter.obstacle_distance_m ?? distance.work_m * OBSTACLE_PLACE;
 export const hasObstacles = ({ clutter }: Rush): boolean =>
   clutter.foreground !== "none" || clutter.crossers !== "none";
 
@@ -133,6 +133,12 @@ export const schools: School[] = [
     answers: [answer("net", "a safety net"), answer("never", "never")],
   },
 ];
+
+/** Picks a school for this rush; null leaves the question to the product's default. */
+export const withSchool = (draft: Draft, question: string, picked: string | null): Draft => {
+  const { [question as "flight"]: _, ...others } = draft.rush.photographer.schools;
+  return withPhotographer(draft, { schools: picked === null ? others : { ...others, [question]: picked } });
+};
 
 const words = (options: Option[], value: string): string => options.find((one) => one.value === value)?.words ?? value;
 

@@ -246,7 +246,7 @@ export const numberFields = {
   obstacleAt: {
     quantity: "length",
     path: "clutter.obstacle_distance_m",
-    get: obstacleAt,
+    get: (d) => obstacleAt(d.rush),
     set: (d, v) => withClutter(d, { obstacle_distance_m: v }),
   },
   manual: {

@@ -9,9 +9,9 @@ import { useAccount, useCatalogue } from "../../app/boot";
 import { Lane, type Grip } from "../../lane/Lane";
 import { Sentence, words } from "../../sentence/Sentence";
 import { newGesture } from "../../sentence/gesture";
-import { withClutter } from "../../sentence/surroundings";
+import { withClutter, withSchool } from "../../sentence/surroundings";
 import { type Telling } from "../../sentence/words";
-import { withDistance, withMotion, withPhotographer, type Draft } from "../../sentence/draft";
+import { withDistance, withMotion, type Draft } from "../../sentence/draft";
 import type { Hold } from "../../hold/hold";
 import { Pane } from "../../pane/Pane";
 import { show } from "../../units/quantity";
@@ -314,11 +314,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
         units={units}
         open={comparing === "schools"}
         onClose={() => setComparing(null)}
-        onPick={(question, answer) => {
-          const { [question as "flight"]: _, ...others } = draft.rush.photographer.schools;
-          const picked = answer === null ? others : { ...others, [question]: answer };
-          change(withPhotographer(draft, { schools: picked }), newGesture("school"));
-        }}
+        onPick={(question, answer) => change(withSchool(draft, question, answer), newGesture("school"))}
       />
       {plan !== null && (
         <AnotherRush

@@ -1,15 +1,13 @@
 import type { ReactNode } from "react";
 import type { Plan, Units } from "../../api/types";
+import { isTelling } from "../../hold/hold";
 import { figures, show } from "../../units/quantity";
-
-/** Fields that move with every small change; a line that tells only these tells nothing. */
-const gradual = new Set(["focal_mm", "shutter_s", "f_number", "iso", "area.place"]);
 
 type Props = { plan: Plan; units: Units; map: ReactNode; onSchools: () => void; onRushes: () => void };
 
 /** What would change the answer: its tipping points, other distances and speeds, other schools, and the hand. */
 export function WhatIf({ plan, units, map, onSchools, onRushes }: Props) {
-  const telling = plan.tipping.filter((tip) => tip.fields.some((field) => !gradual.has(field)));
+  const telling = plan.tipping.filter(isTelling);
   return (
     <section className="what-if" aria-label="What would change the answer">
       <div className="told-head">
