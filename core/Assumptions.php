@@ -94,7 +94,7 @@ final class Assumptions
     /** @return array<string, Assumption> */
     public static function all(): array
     {
-        return self::$all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs(), ...self::aim(), ...self::areas(), ...self::clutter(), ...self::tracking(), ...self::hand(), ...self::pulls()], null, 'name');
+        return self::$all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs(), ...self::aim(), ...self::areas(), ...self::clutter(), ...self::tracking(), ...self::hand(), ...self::pulls(), ...self::fingers(), ...self::card()], null, 'name');
     }
 
     /** @return list<Assumption> */
@@ -329,6 +329,35 @@ final class Assumptions
             new Assumption('detection.dense', 0.25, 0, 1, '', 'What dense clutter in front leaves of detection in wide areas', 'assumed'),
             new Assumption('detection.best', 0.9, 0, 1, '', 'How often detection finds a clear, large subject', 'assumed'),
             new Assumption('area.reflex.dim_left', 0.5, 0, 1, '', 'What a dim lens leaves of a reflex body\'s field, each way', 'assumed'),
+        ];
+    }
+
+    /**
+     * Seconds of a change at the camera: a keystroke-level model (Card, Moran and Newell 1980), with the field's own figures.
+     *
+     * @return list<Assumption>
+     */
+    private static function fingers(): array
+    {
+        return [
+            new Assumption('switch.button', 0.2, 0, 5, 's', 'Pressing a button', 'assumed; keystroke-level model, Card, Moran and Newell 1980'),
+            new Assumption('switch.click', 0.15, 0, 5, 's', 'One click of a dial', 'assumed'),
+            new Assumption('switch.menu', 0.45, 0, 5, 's', 'One step in a menu', 'assumed'),
+            new Assumption('switch.look', 1.35, 0, 10, 's', 'Finding your way where the eye leaves the finder', 'assumed; mental preparation, Card, Moran and Newell 1980'),
+            new Assumption('switch.move', 0.1, 0, 5, 's', 'Moving a finger from one button to the next', 'assumed'),
+            new Assumption('switch.lever', 0.4, 0, 5, 's', 'Moving a lever or a switch on the lens', 'assumed'),
+            new Assumption('dialect.pace', 1.5, 0, 10, '', 'How many levels of hold a step of pace counts when the nearest preset is looked for', 'assumed'),
+            new Assumption('dialect.pick', 1, 0, 10, '', 'How many levels of hold another pick counts when the nearest preset is looked for', 'assumed'),
+        ];
+    }
+
+    /** @return list<Assumption> */
+    private static function card(): array
+    {
+        return [
+            new Assumption('care.firmware', 120, 1, 3650, 'd', 'Days after which you look for firmware again', 'assumed'),
+            new Assumption('care.contacts', 60, 1, 3650, 'd', 'Days after which the contacts are looked at again', 'assumed'),
+            new Assumption('care.tuned', 365, 1, 3650, 'd', 'Days after which a reflex body and its lens are fine-tuned again', 'assumed'),
         ];
     }
 }

@@ -21,9 +21,9 @@ final readonly class DocumentChecker
 {
     private const PREFIX = 'rush-hold:/schemas/';
 
-    private const NAMES = ['rush', 'kit', 'hold', 'plan', 'problem'];
+    private const NAMES = ['rush', 'kit', 'hold', 'plan', 'problem', 'sheet', 'layout'];
 
-    /** @param  string  $folder where rush.json, kit.json, hold.json and plan.json lie */
+    /** @param  string  $folder where the schema files lie */
     public function __construct(private string $folder) {}
 
     /**

@@ -48,6 +48,33 @@ final readonly class Reader
         return is_string($value) ? $value : throw WrongType::of($this->path($name), $value, 'text');
     }
 
+    public function optionalText(string $name): ?string
+    {
+        return $this->has($name) ? $this->text($name) : null;
+    }
+
+    /** @return list<string> */
+    public function texts(string $name): array
+    {
+        $found = [];
+        foreach ($this->items($name) as $at => $item) {
+            $found[] = is_string($item) ? $item : throw WrongType::of($this->path($name).'.'.$at, $item, 'text');
+        }
+
+        return $found;
+    }
+
+    /** @return list<self> a list of objects */
+    public function objects(string $name): array
+    {
+        $found = [];
+        foreach ($this->items($name) as $at => $item) {
+            $found[] = is_array($item) ? new self($item, $this->path($name).'.'.$at) : throw WrongType::of($this->path($name).'.'.$at, $item, 'an object');
+        }
+
+        return $found;
+    }
+
     public function flag(string $name): bool
     {
         $value = $this->need($name);

@@ -18,6 +18,8 @@ final readonly class Body
      * @param  list<Detection>  $detects
      * @param  list<AfArea>  $eyeDetectionAreas
      * @param  list<float>  $holdLevelsS  waiting time of each level of the hold dial; empty when the body has no such dial
+     * @param  ?float  $outerPointsF  dimmest f-number at which the outer points of a reflex body work, null when nobody has said
+     * @param  ?float  $centrePointsF  dimmest f-number at which it focuses at all, null when nobody has said
      */
     private function __construct(
         public Sensor $sensor,
@@ -32,6 +34,8 @@ final readonly class Body
         public array $holdLevelsS,
         public bool $hasPace,
         public bool $hasPick,
+        public ?float $outerPointsF = null,
+        public ?float $centrePointsF = null,
     ) {}
 
     /** @throws \RushHold\Faults\Fault naming the first field that is amiss */
@@ -55,12 +59,33 @@ final readonly class Body
             $body->numbers('hold_levels_s'),
             $body->flag('has_pace'),
             $body->flag('has_pick'),
+            $body->has('outer_points_f') ? $body->number('outer_points_f') : null,
+            $body->has('centre_points_f') ? $body->number('centre_points_f') : null,
         );
     }
 
     public function offers(FocusMode $mode): bool
     {
         return in_array($mode, $this->modes, true);
+    }
+
+    /** Whether it focuses by itself through a lens this dim. */
+    public function focusesAt(float $widestF): bool
+    {
+        return $this->centrePointsF === null || $widestF <= $this->centrePointsF * 1.01;
+    }
+
+    /** The same body through a lens this dim: the hand alone focuses where its own focus gives up. */
+    public function through(float $widestF): self
+    {
+        if ($this->focusesAt($widestF) || ! $this->offers(FocusMode::Manual)) {
+            return $this;
+        }
+
+        return new self(
+            $this->sensor, $this->fps, $this->afLagS, $this->shortestShutterS, $this->afSensor, $this->areas, [FocusMode::Manual], $this->detects, $this->eyeDetectionAreas,
+            $this->holdLevelsS, $this->hasPace, $this->hasPick, $this->outerPointsF, $this->centrePointsF,
+        );
     }
 
     /** Whether its detection knows this kind of subject. */

@@ -22,11 +22,11 @@ final readonly class Kit
     {
         $kit = Reader::of($document);
 
-        return new self(
-            Body::read($kit->inside('body')),
-            Lens::read($kit->inside('lens')),
-            Guard::between('converter', $kit->number('converter'), 1.0, 4.0),
-        );
+        $body = Body::read($kit->inside('body'));
+        $lens = Lens::read($kit->inside('lens'));
+        $converter = Guard::between('converter', $kit->number('converter'), 1.0, 4.0);
+
+        return new self($body->through($lens->widestF * $converter), $lens, $converter);
     }
 
     /** The same kit with the zoom set to this focal length, in mm as marked on the lens. */

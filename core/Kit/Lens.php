@@ -11,7 +11,10 @@ use RushHold\Guard;
 /** A lens by its markings, without converter. */
 final readonly class Lens
 {
-    /** @param  list<array{float, ?float}>  $limiterM ranges of the limiter switch in metres, null at infinity */
+    /**
+     * @param  list<array{float, ?float}>  $limiterM ranges of the limiter switch in metres, null at infinity
+     * @param  bool  $pansStabilised  whether its stabiliser has a mode that leaves the pan alone
+     */
     private function __construct(
         public float $focalMm,
         public float $focalMinMm,
@@ -21,6 +24,7 @@ final readonly class Lens
         public float $stabiliserStops,
         public array $limiterM,
         public bool $zoom,
+        public bool $pansStabilised = true,
     ) {}
 
     /** @throws \RushHold\Faults\Fault naming the first field that is amiss */
@@ -42,6 +46,7 @@ final readonly class Lens
             Guard::notNegative('lens.stabiliser_stops', $lens->number('stabiliser_stops')),
             self::limiter($lens),
             $lens->flag('zoom'),
+            ! $lens->has('stabiliser_modes') || in_array('panning', $lens->texts('stabiliser_modes'), true),
         );
     }
 
@@ -49,7 +54,7 @@ final readonly class Lens
     public function at(float $focalMm): self
     {
         return new self(
-            $focalMm, $this->focalMinMm, $this->focalMaxMm, $this->widestF, $this->closestM, $this->stabiliserStops, $this->limiterM, $this->zoom,
+            $focalMm, $this->focalMinMm, $this->focalMaxMm, $this->widestF, $this->closestM, $this->stabiliserStops, $this->limiterM, $this->zoom, $this->pansStabilised,
         );
     }
 

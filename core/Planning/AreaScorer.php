@@ -93,7 +93,7 @@ final readonly class AreaScorer
     public function losesOuterPoints(): bool
     {
         return $this->situation->kit->body->isReflex()
-            && $this->situation->kit->widestF() >= $this->value('area.reflex.dim_f') * 0.99;
+            && $this->situation->kit->widestF() >= ($this->situation->kit->body->outerPointsF ?? $this->value('area.reflex.dim_f')) * 0.99;
     }
 
     /** How far the aim may be off, in metres: to the edge of the larger of area and patch, and half of the smaller. */

@@ -7,6 +7,7 @@ namespace RushHold\Planning;
 use RushHold\Motion\Support;
 use RushHold\Rush\Family;
 use RushHold\Rush\LightDirection;
+use RushHold\Units;
 
 /** What the rush involves beyond sharpness, in plain words. Local law and licensed practice come first. */
 final class Cautions
@@ -37,6 +38,9 @@ final class Cautions
         }
         if (in_array($kind, ['aircraft', 'motorbike', 'car'], true)) {
             $byFamily[] = 'Stand where it cannot reach you when it leaves its line; runways and tracks stay empty of photographers.';
+        }
+        if (! $situation->kit->body->focusesAt($situation->kit->widestF())) {
+            $byFamily[] = sprintf('Your body does not focus through f/%s: the hand has to.', Units::figures($situation->kit->widestF(), 2));
         }
         if ($situation->kit->focalMm() >= 400 && $rush->photographer->support === Support::Handheld) {
             $byFamily[] = 'A long lens is heavy: set it down between passes, and mind your footing and the tide while you look through it.';

@@ -66,7 +66,7 @@ final class PlanDocument
     }
 
     /** @return array<string, mixed> the frame at true proportions, all in shares of its width and height from the top left */
-    private static function pane(Plan $plan): array
+    public static function pane(Plan $plan): array
     {
         $situation = $plan->situation;
         $framing = $situation->framing;

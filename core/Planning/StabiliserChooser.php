@@ -18,6 +18,7 @@ final class StabiliserChooser implements Chooser
             $stops <= 0 => [StabiliserUse::Off, 'Your lens has none.', null],
             ! $situation->rush->moves() => [StabiliserUse::On, sprintf('It sits, so only your hands blur it; the stabiliser takes off %s stops of that.', $stops), null],
             $photographer->schools->on('stabiliser') === 'off' => [StabiliserUse::Off, sprintf('Your school switches it off for action, so that it never fights the pan; your hands then shake %s times as much.', Units::figures(2 ** $stops, 2)), 'stabiliser: off'],
+            $photographer->panning && ! $situation->kit->lens->pansStabilised => [StabiliserUse::Off, 'You pan with it, and this stabiliser has no mode for that: it would fight you.', null],
             $photographer->panning => [
                 StabiliserUse::Panning, 'You pan with it: the stabiliser leaves the pan alone and steadies the rest.',
                 $photographer->schools->on('stabiliser') === 'panning' ? 'stabiliser: panning mode' : null,

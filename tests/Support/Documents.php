@@ -4,6 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use RushHold\Hold\Aim;
+use RushHold\Hold\Burst;
+use RushHold\Hold\Hold;
+use RushHold\Hold\Pick;
+use RushHold\Hold\Place;
+use RushHold\Hold\Scheme;
+use RushHold\Hold\StabiliserUse;
+use RushHold\Kit\AfArea;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Plan;
 use RushHold\Planning\PlanDocument;
@@ -118,6 +128,39 @@ final class Documents
     public static function plan(array $rush = [], array $kit = []): Plan
     {
         return Planner::standard()->plan(self::rushOf($rush), Kit::fromArray(self::kit($kit)));
+    }
+
+    /**
+     * A hold, usual in everything but what is given by the names of its constructor.
+     *
+     * @param  array<string, mixed>  $own
+     */
+    public static function hold(array $own = []): Hold
+    {
+        return new Hold(
+            ...[
+                'focusMode' => FocusMode::Continuous,
+                'manualTechnique' => null,
+                'area' => AfArea::ZoneWide,
+                'place' => new Place(0.5, 0.5),
+                'detection' => Detection::Bird,
+                'eye' => false,
+                'hold' => 2,
+                'pace' => 1,
+                'pick' => Pick::Auto,
+                'aim' => Aim::Eye,
+                'fps' => 12.0,
+                'burst' => Burst::Short,
+                'stabiliser' => StabiliserUse::Panning,
+                'limiterM' => [8.0, null],
+                'focalMm' => 500.0,
+                'shutterS' => 1 / 2000,
+                'fNumber' => 5.6,
+                'iso' => 800,
+                'scheme' => Scheme::Thumb,
+                ...$own,
+            ],
+        );
     }
 
     /**

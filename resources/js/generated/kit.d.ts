@@ -95,6 +95,549 @@ has_pace: boolean
  * Whether it has a pick setting.
  */
 has_pick: boolean
+/**
+ * What its owner calls it.
+ */
+name?: string
+/**
+ * Reflex bodies: dimmest f-number at which the outer AF points still work.
+ */
+outer_points_f?: number
+/**
+ * Dimmest f-number at which it focuses at all.
+ */
+centre_points_f?: number
+dialect?: Dialect
+/**
+ * Its controls.
+ * 
+ * @maxItems 24
+ */
+controls?: Control[]
+care?: Care
+}
+/**
+ * The body's own words, and where each setting lives.
+ */
+export interface Dialect {
+/**
+ * Focus mode.
+ */
+focus_mode?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+/**
+ * Its word.
+ */
+single?: string
+/**
+ * Its word.
+ */
+continuous?: string
+/**
+ * Its word.
+ */
+"auto-switch"?: string
+/**
+ * Its word.
+ */
+manual?: string
+/**
+ * Its word.
+ */
+"single-with-override"?: string
+}
+}
+/**
+ * AF area.
+ */
+area?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+/**
+ * Its word.
+ */
+spot?: string
+/**
+ * Its word.
+ */
+"single-point"?: string
+/**
+ * Its word.
+ */
+"point-plus"?: string
+/**
+ * Its word.
+ */
+"zone-small"?: string
+/**
+ * Its word.
+ */
+"zone-wide"?: string
+/**
+ * Its word.
+ */
+"zone-tall"?: string
+/**
+ * Its word.
+ */
+"zone-large"?: string
+/**
+ * Its word.
+ */
+"whole-frame"?: string
+/**
+ * Its word.
+ */
+"lock-on"?: string
+}
+}
+/**
+ * Kind that subject detection looks for.
+ */
+detection?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+/**
+ * Its word.
+ */
+none?: string
+/**
+ * Its word.
+ */
+animal?: string
+/**
+ * Its word.
+ */
+bird?: string
+/**
+ * Its word.
+ */
+person?: string
+/**
+ * Its word.
+ */
+vehicle?: string
+}
+}
+/**
+ * Eye detection.
+ */
+eye?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+/**
+ * Its word.
+ */
+on?: string
+/**
+ * Its word.
+ */
+off?: string
+}
+}
+/**
+ * Stabiliser.
+ */
+stabiliser?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+/**
+ * Its word.
+ */
+off?: string
+/**
+ * Its word.
+ */
+on?: string
+/**
+ * Its word.
+ */
+panning?: string
+}
+}
+drive?: Scale
+tuning?: Tuning
+/**
+ * Focus limiter of the lens.
+ */
+limiter?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+
+}
+}
+/**
+ * Shutter.
+ */
+shutter?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+
+}
+}
+/**
+ * Aperture.
+ */
+aperture?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+
+}
+}
+/**
+ * ISO.
+ */
+iso?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+
+}
+}
+/**
+ * Exposure compensation.
+ */
+compensation?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+
+}
+}
+/**
+ * Assigning controls.
+ */
+buttons?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+/**
+ * Its word.
+ */
+focus?: string
+/**
+ * Its word.
+ */
+recall?: string
+/**
+ * Its word.
+ */
+stop?: string
+/**
+ * Its word.
+ */
+point?: string
+/**
+ * Its word.
+ */
+nothing?: string
+}
+}
+/**
+ * Focusing before anything is pressed.
+ */
+prefocus?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+/**
+ * Its word.
+ */
+on?: string
+/**
+ * Its word.
+ */
+off?: string
+}
+}
+}
+/**
+ * Where a setting lives: a path through the menu, a control held while a dial is turned, a dial alone, or a lever.
+ */
+export interface Where {
+/**
+ * Steps through the menu, outermost first.
+ * 
+ * @minItems 1
+ * @maxItems 8
+ * 
+ * Items: A step of the way.
+ */
+menu?: [string, ...(string)[]]
+/**
+ * Id or name of the control held down meanwhile.
+ */
+press?: string
+/**
+ * Dial that is turned.
+ */
+turn?: string
+/**
+ * Lever or switch, and where it is.
+ */
+lever?: string
+}
+/**
+ * A dial or slider: its own values, each with the point of our axis it stands for.
+ */
+export interface Scale {
+/**
+ * What the body calls it.
+ */
+name: string
+where: Where
+/**
+ * Its values in the body's own order.
+ * 
+ * @minItems 1
+ * @maxItems 24
+ * 
+ * Items: One value.
+ */
+steps: [{
+/**
+ * As the body shows it.
+ */
+word: string
+/**
+ * Point of our axis: level of hold, pace 0 to 2, or frames a second.
+ */
+at: number
+}, ...({
+/**
+ * As the body shows it.
+ */
+word: string
+/**
+ * Point of our axis: level of hold, pace 0 to 2, or frames a second.
+ */
+at: number
+})[]]
+}
+/**
+ * How the body tunes its tracking.
+ */
+export interface Tuning {
+/**
+ * No tuning at all, dials or sliders, numbered presets, or named cases.
+ */
+kind: ("none" | "scales" | "presets" | "cases")
+/**
+ * What the body calls the choice of preset.
+ */
+name?: string
+where?: Where
+hold?: Scale
+pace?: Scale
+/**
+ * Which thing in a zone wins.
+ */
+pick?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+/**
+ * Its word.
+ */
+auto?: string
+/**
+ * Its word.
+ */
+centre?: string
+/**
+ * Its word.
+ */
+nearest?: string
+}
+}
+/**
+ * Presets or cases.
+ * 
+ * @maxItems 16
+ */
+presets?: Preset[]
+}
+/**
+ * A numbered preset or named case.
+ */
+export interface Preset {
+/**
+ * Its number or name.
+ */
+word: string
+/**
+ * Level of hold it stands for.
+ */
+hold: number
+/**
+ * Pace it stands for.
+ */
+pace: number
+/**
+ * Pick it stands for.
+ */
+pick: ("auto" | "centre" | "nearest")
+}
+/**
+ * A control of the body or lens.
+ */
+export interface Control {
+/**
+ * Short name, used by layouts.
+ */
+id: string
+/**
+ * What the person calls it.
+ */
+name: string
+/**
+ * Where it is.
+ */
+face: ("back" | "top" | "front" | "lens")
+/**
+ * From the left of that face, 0 to 1.
+ */
+x: number
+/**
+ * From the top of that face, 0 to 1.
+ */
+y: number
+/**
+ * Finger that works it.
+ */
+finger: ("index" | "middle" | "ring" | "thumb" | "left-hand")
+/**
+ * Whether it can be held while the shutter is pressed.
+ */
+with_shutter: boolean
+/**
+ * Whether it can be worked in gloves.
+ */
+gloves: boolean
+/**
+ * What it may be assigned.
+ * 
+ * @maxItems 4
+ * 
+ * Items: A function.
+ */
+may: ("focus" | "recall" | "stop" | "point")[]
+/**
+ * Settings a bundle recalled by it may contain.
+ * 
+ * @maxItems 12
+ * 
+ * Items: A setting.
+ */
+carries: ("start" | "focus-mode" | "area" | "detection" | "tuning" | "drive" | "stabiliser" | "shutter" | "aperture" | "iso" | "compensation" | "metering")[]
+}
+/**
+ * When it was last looked after; dates as 2026-11-24.
+ */
+export interface Care {
+/**
+ * Firmware checked.
+ */
+firmware_on?: string
+/**
+ * Contacts cleaned.
+ */
+contacts_on?: string
+/**
+ * Fine-tuned.
+ */
+tuned_on?: string
+/**
+ * A note.
+ */
+note?: string
 }
 /**
  * The lens, by its markings.
@@ -134,4 +677,46 @@ limiter_m: [(number | null), (number | null), ...((number | null))[]][]
  * Whether it zooms.
  */
 zoom: boolean
+/**
+ * What its owner calls it.
+ */
+name?: string
+/**
+ * Modes of its stabiliser besides off.
+ * 
+ * @maxItems 2
+ * 
+ * Items: A mode.
+ */
+stabiliser_modes?: ("on" | "panning")[]
+/**
+ * f-number at which it is sharpest.
+ */
+sharpest_f?: number
+/**
+ * Fine-tuning values found for it.
+ * 
+ * @maxItems 12
+ * 
+ * Items: A fine-tuning value.
+ */
+tuned?: {
+/**
+ * Body it was found on.
+ */
+body: string
+/**
+ * Focal length it was found at, mm.
+ */
+at_mm: number
+/**
+ * The value.
+ */
+value: number
+/**
+ * Date, as 2026-11-24.
+ */
+on?: string
+}[]
+care?: Care
 }

@@ -92,6 +92,14 @@ export const bodyRanges: Record<string, [number, number]> = {
   "shortest_shutter_s": [
     0.000015625,
     0.004
+  ],
+  "outer_points_f": [
+    1,
+    45
+  ],
+  "centre_points_f": [
+    1,
+    45
   ]
 };
 
@@ -119,5 +127,9 @@ export const lensRanges: Record<string, [number, number]> = {
   "stabiliser_stops": [
     0,
     9
+  ],
+  "sharpest_f": [
+    0.7,
+    32
   ]
 };

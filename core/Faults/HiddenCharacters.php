@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Faults;
+
+/** A text with characters that cannot be seen, or that turn the direction of what follows. */
+final class HiddenCharacters extends Fault
+{
+    private const HIDDEN = '/[\p{Cc}\x{200B}-\x{200F}\x{202A}-\x{202E}\x{2060}-\x{2069}\x{FEFF}]/u';
+
+    /** @throws self naming the first text of the document that holds one */
+    public static function refuse(mixed $value, string $field = ''): void
+    {
+        if (is_string($value) && preg_match(self::HIDDEN, $value) !== 0) {
+            $range = 'plain text on one line, without control characters';
+            throw new self($field, $value, $range, sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range));
+        }
+        foreach (is_array($value) || $value instanceof \stdClass ? (array) $value : [] as $name => $below) {
+            self::refuse($below, $field === '' ? (string) $name : $field.'.'.$name);
+        }
+    }
+}

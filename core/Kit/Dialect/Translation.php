@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Kit\Dialect;
+
+use RushHold\Assumptions;
+use RushHold\Hold\Burst;
+use RushHold\Hold\Hold;
+use RushHold\Hold\Pick;
+use RushHold\Hold\StabiliserUse;
+use RushHold\Kit\AfArea;
+use RushHold\Kit\Body;
+use RushHold\Kit\BodySheet;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Units;
+
+/** Says a hold in a body's own words, and understands those words again. */
+final readonly class Translation
+{
+    /** Modes that come nearest to one a body lacks, best first. */
+    private const INSTEAD = [
+        'single' => ['single-with-override', 'manual', 'auto-switch', 'continuous'], 'continuous' => ['auto-switch', 'single', 'single-with-override', 'manual'],
+        'auto-switch' => ['continuous', 'single', 'single-with-override', 'manual'], 'manual' => ['single-with-override', 'single', 'continuous', 'auto-switch'],
+        'single-with-override' => ['single', 'manual', 'auto-switch', 'continuous'],
+    ];
+
+    public function __construct(private BodySheet $sheet, private Assumptions $assumptions, private Units $units = Units::Metric) {}
+
+    /**
+     * Every field of the hold in the body's words, in the order they are set.
+     *
+     * @param  ?Body  $planned  the body the hold was made for, when it is another: its levels of hold wait other times
+     * @return list<Said>
+     */
+    public function say(Hold $hold, ?Body $planned = null): array
+    {
+        $body = $this->sheet->body;
+        $mode = $this->mode($hold->focusMode);
+        $area = $this->area($hold->area);
+
+        return [
+            $this->choice('focus_mode', $mode->value, $mode->words(), $mode === $hold->focusMode ? null : sprintf('It has no %s.', $hold->focusMode->words())),
+            $this->choice('area', $area->value, $area->words(), $area === $hold->area ? null : sprintf('It has no %s; this is the nearest.', $hold->area->words())),
+            ...$this->detection($hold, $area),
+            ...$this->tuning(new TuningPoint($hold->hold === null ? null : self::level($hold->hold, $planned, $body), $hold->pace, $hold->pick)),
+            $this->drive($hold),
+            $this->choice('stabiliser', $hold->stabiliser->value, self::stabiliserWords($hold->stabiliser)),
+            $this->limiter($hold->limiterM),
+        ];
+    }
+
+    /** The level of one body's hold dial that waits as long as a level of another's. */
+    public static function level(int $level, ?Body $from, Body $to): int
+    {
+        $waitS = $from->holdLevelsS[$level] ?? null;
+        if ($from === null || $from === $to || $waitS === null || $to->holdLevelsS === []) {
+            return $level;
+        }
+        $gaps = array_map(static fn (float $s): float => abs($s - $waitS), $to->holdLevelsS);
+
+        return (int) array_search(min($gaps), $gaps, true);
+    }
+
+    /**
+     * Our value for a word of the body: "continuous", "zone-wide", a level, a point of tuning.
+     *
+     * @param  string  $field  as in {@see Said}
+     * @return array<string, string|float|null> by our axis: focus_mode, area, detection, eye, stabiliser, hold, pace, pick, fps; empty when the body has no such word
+     */
+    public function understand(string $field, string $word): array
+    {
+        $tuning = $this->sheet->dialect->tuning;
+        if ($field === 'tuning') {
+            $point = $tuning->understand($word);
+
+            return $point === null ? [] : ['hold' => $point->hold, 'pace' => $point->pace, 'pick' => $point->pick?->value];
+        }
+        $found = match ($field) {
+            'hold' => $tuning->hold?->understand($word),
+            'pace' => $tuning->pace?->understand($word),
+            'pick' => $tuning->pick?->understand($word) ?? self::ours($word, array_column(Pick::cases(), 'value', 'value')),
+            'drive' => $this->sheet->dialect->drive?->understand($word),
+            default => $this->sheet->dialect->setting($field)?->understand($word) ?? self::ours($word, self::ourWords($field)),
+        };
+
+        return $found === null ? [] : [$field === 'drive' ? 'fps' : $field => $found];
+    }
+
+    /** The mode itself, or the nearest the body has. */
+    public function mode(FocusMode $wanted): FocusMode
+    {
+        if ($this->sheet->body->offers($wanted)) {
+            return $wanted;
+        }
+        foreach (self::INSTEAD[$wanted->value] as $other) {
+            if ($this->sheet->body->offers(FocusMode::from($other))) {
+                return FocusMode::from($other);
+            }
+        }
+
+        return $wanted;
+    }
+
+    /** The area itself, or the nearest in reach that the body has; of two as near the smaller. */
+    public function area(AfArea $wanted): AfArea
+    {
+        $has = $this->sheet->body->areas;
+        if (in_array($wanted, $has, true) || $has === []) {
+            return $wanted;
+        }
+        usort($has, static fn (AfArea $a, AfArea $b): int => [abs($a->reach() - $wanted->reach()), $a->reach()] <=> [abs($b->reach() - $wanted->reach()), $b->reach()]);
+
+        return $has[0];
+    }
+
+    private function choice(string $field, string $value, string $ours, ?string $lacks = null): Said
+    {
+        $dialect = $this->sheet->dialect;
+        $word = $dialect->setting($field)?->say($value);
+
+        return new Said($field, $dialect->name($field), $word ?? $ours, $ours, $dialect->where($field), $word !== null, $lacks, $lacks !== null);
+    }
+
+    /** @return list<Said> */
+    private function detection(Hold $hold, AfArea $area): array
+    {
+        $body = $this->sheet->body;
+        if ($body->detects === []) {
+            return $hold->detection === Detection::None ? [] : [new Said('detection', $this->sheet->dialect->name('detection'), 'none', 'no detection', Where::untold(), false, 'It detects nothing: the area alone decides.', true)];
+        }
+        $knows = $hold->detection === Detection::None || $body->detects($hold->detection);
+        $kind = $knows ? $hold->detection : Detection::None;
+        $said = [$this->choice('detection', $kind->value, $kind === Detection::None ? 'off' : $kind->value, $knows ? null : sprintf('It does not know %s.', self::plural($hold->detection)))];
+        if ($body->eyeDetectionAreas !== []) {
+            $eye = $hold->eye && $kind !== Detection::None && $body->findsEyesIn($area);
+            $said[] = $this->choice('eye', $eye ? 'on' : 'off', $eye ? 'on' : 'off', $eye === $hold->eye ? null : 'It finds no eyes in this area.');
+        }
+
+        return $said;
+    }
+
+    private static function plural(Detection $kind): string
+    {
+        return match ($kind) {
+            Detection::None => 'anything',
+            Detection::Animal => 'animals',
+            Detection::Bird => 'birds',
+            Detection::Person => 'people',
+            Detection::Vehicle => 'vehicles',
+        };
+    }
+
+    /** @return list<Said> */
+    private function tuning(TuningPoint $wanted): array
+    {
+        $tuning = $this->sheet->dialect->tuning;
+        if ($tuning->kind->isOneChoice()) {
+            return $this->preset($tuning, $wanted);
+        }
+        if ($tuning->kind === TuningKind::None && $this->sheet->body->holdLevelsS === []) {
+            return $wanted->hold === null && $wanted->pace === null ? [] : [new Said('tuning', 'tracking tuning', 'none', 'hold '.($wanted->hold ?? '–'), Where::untold(), false, 'It has none: keep the area on the subject yourself.', true)];
+        }
+
+        return array_values(array_filter([
+            $wanted->hold === null || $this->sheet->body->holdLevelsS === [] ? null : $this->onScale('hold', $tuning->hold, $wanted->hold),
+            $wanted->pace === null || ! $this->sheet->body->hasPace ? null : $this->onScale('pace', $tuning->pace, $wanted->pace),
+            $wanted->pick === null || ! $this->sheet->body->hasPick ? null : $this->pick($tuning, $wanted->pick),
+        ]));
+    }
+
+    /** @return list<Said> */
+    private function preset(Tuning $tuning, TuningPoint $wanted): array
+    {
+        $nearest = $tuning->nearest($wanted, $this->assumptions);
+        if ($nearest === null || ($wanted->hold === null && $wanted->pace === null)) {
+            return [];
+        }
+        $ours = sprintf('hold %s, pace %s, %s', $wanted->hold ?? '–', $wanted->pace ?? '–', $wanted->pick->value ?? '–');
+        $otherwise = $wanted->otherwise($nearest['point']);
+
+        return [new Said(
+            'tuning', $tuning->name, $nearest['word'], $ours, $tuning->where, true,
+            $otherwise === '' ? null : sprintf('The nearest it has, %s away: %s.', Units::figures($nearest['distance'], 2), $otherwise),
+        )];
+    }
+
+    private function onScale(string $axis, ?Scale $scale, float $wanted): Said
+    {
+        if ($scale === null) {
+            return new Said($axis, $axis, (string) $wanted, (string) $wanted, Where::untold(), false);
+        }
+        $step = $scale->nearest($wanted);
+        $off = abs($step['at'] - $wanted);
+
+        return new Said($axis, $scale->name, $step['word'], (string) $wanted, $scale->where, true, $off < 1e-9 ? null : sprintf('The nearest it has, %s away.', Units::figures($off, 2)));
+    }
+
+    private function pick(Tuning $tuning, Pick $wanted): Said
+    {
+        $word = $tuning->pick?->say($wanted->value);
+
+        return new Said('pick', $tuning->pick->name ?? 'pick', $word ?? $wanted->value, $wanted->value, $tuning->pick->where ?? Where::untold(), $word !== null);
+    }
+
+    private function drive(Hold $hold): Said
+    {
+        $scale = $this->sheet->dialect->drive;
+        $fps = min($hold->fps, $this->sheet->body->fps);
+        $ours = $hold->burst === Burst::Single ? 'single frames' : Units::figures($fps).' a second, '.$hold->burst->value.' bursts';
+        if ($scale === null) {
+            return new Said('drive', 'drive', $ours, $ours, Where::untold(), false);
+        }
+        $step = $scale->nearest($hold->burst === Burst::Single ? 0.0 : $fps);
+
+        return new Said('drive', $scale->name, $step['word'], $ours, $scale->where, true);
+    }
+
+    /** @param  ?array{float, ?float}  $range */
+    private function limiter(?array $range): Said
+    {
+        $ours = $range === null ? 'off' : sprintf('%s – %s', $this->units->length($range[0]), $range[1] === null ? '∞' : $this->units->length($range[1]));
+
+        return new Said('limiter', $this->sheet->dialect->name('limiter'), $ours, $ours, $this->sheet->dialect->where('limiter'), $this->sheet->dialect->setting('limiter') !== null);
+    }
+
+    private static function stabiliserWords(StabiliserUse $use): string
+    {
+        return $use === StabiliserUse::Panning ? 'panning mode' : $use->value;
+    }
+
+    /** @param  array<string, string>  $ours our words by value */
+    private static function ours(string $word, array $ours): ?string
+    {
+        foreach ($ours as $value => $own) {
+            if (Words::alike($value, $word) || Words::alike($own, $word)) {
+                return $value;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, string> our words for the values of a setting, by value */
+    private static function ourWords(string $field): array
+    {
+        $words = [];
+        foreach (match ($field) {
+            'focus_mode' => FocusMode::cases(), 'area' => AfArea::cases(), default => [],
+        } as $case) {
+            $words[$case->value] = $case->words();
+        }
+        foreach (match ($field) {
+            'detection' => Detection::cases(), 'stabiliser' => StabiliserUse::cases(), default => [],
+        } as $case) {
+            $words[$case->value] = $case instanceof StabiliserUse ? self::stabiliserWords($case) : $case->value;
+        }
+
+        return $words;
+    }
+}
