@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AppController;
+use App\Http\Controllers\CardController;
 use App\Http\Controllers\GearController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LayoutController;
+use App\Http\Controllers\LeftController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RushController;
+use App\Http\Controllers\SheetController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -18,6 +22,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('sign-in', [AccountController::class, 'signIn']);
     });
     Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:new');
+
+    Route::get('shared/{token}', [CardController::class, 'shared'])->where('token', '[A-Za-z0-9_-]{43}')->middleware('throttle:shared');
 
     Route::middleware('auth')->group(function (): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);
@@ -30,11 +36,45 @@ Route::prefix('api')->group(function (): void {
 
         Route::get('gear', [GearController::class, 'index']);
         Route::post('gear', [GearController::class, 'store'])->middleware('throttle:new');
+        Route::get('gear/{gear}', [GearController::class, 'show']);
         Route::put('gear/{gear}', [GearController::class, 'update']);
+        Route::post('gear/{gear}/undo', [GearController::class, 'undo']);
+        Route::post('gear/{gear}/redo', [GearController::class, 'redo']);
+        Route::get('gear/{gear}/says/{rush}', [GearController::class, 'says']);
+        Route::get('gear/{gear}/left', [LeftController::class, 'show']);
+        Route::put('gear/{gear}/left', [LeftController::class, 'update']);
+        Route::get('gear/{gear}/sheet', [SheetController::class, 'one']);
         Route::delete('gear/{gear}', [GearController::class, 'destroy']);
         Route::post('gear/{gear}/restore', [GearController::class, 'restore'])->withTrashed();
 
+        Route::get('sheet', [SheetController::class, 'whole']);
+        Route::middleware('throttle:new')->group(function (): void {
+            Route::post('sheet/preview', [SheetController::class, 'preview']);
+            Route::post('sheet', [SheetController::class, 'take']);
+        });
+
+        Route::get('layouts/{gear}', [LayoutController::class, 'show']);
+        Route::put('layouts/{gear}', [LayoutController::class, 'update']);
+        Route::post('layouts/{gear}/undo', [LayoutController::class, 'undo']);
+        Route::post('layouts/{gear}/redo', [LayoutController::class, 'redo']);
+        Route::get('layouts/{gear}/scheme/{scheme}', [LayoutController::class, 'scheme']);
+        Route::get('layouts/{gear}/best', [LayoutController::class, 'best'])->middleware('throttle:search');
+
+        Route::get('cards', [CardController::class, 'index']);
+        Route::post('cards', [CardController::class, 'store'])->middleware('throttle:new');
+        Route::get('cards/{card}', [CardController::class, 'show']);
+        Route::put('cards/{card}', [CardController::class, 'update']);
+        Route::delete('cards/{card}', [CardController::class, 'destroy']);
+        Route::post('cards/{card}/restore', [CardController::class, 'restore'])->withTrashed();
+        Route::post('cards/{card}/undo', [CardController::class, 'undo']);
+        Route::post('cards/{card}/redo', [CardController::class, 'redo']);
+        Route::put('cards/{card}/ticks', [CardController::class, 'tick']);
+        Route::post('cards/{card}/share', [CardController::class, 'share'])->middleware('throttle:new');
+        Route::delete('cards/{card}/share', [CardController::class, 'unshare']);
+        Route::get('cards/{card}/pdf', [CardController::class, 'pdf'])->middleware('throttle:pdf');
+
         Route::get('kits', [KitController::class, 'index']);
+        Route::get('kits/reach', [KitController::class, 'reach']);
         Route::post('kits', [KitController::class, 'store'])->middleware('throttle:new');
         Route::get('kits/{kit}', [KitController::class, 'show']);
 
@@ -57,4 +97,4 @@ Route::prefix('api')->group(function (): void {
     Route::any('{nothing}', fn () => abort(404))->where('nothing', '.*');
 });
 
-Route::get('/{room?}', [AppController::class, 'page'])->where('room', '(plan|kit|settings|sign-in|register)(/.*)?');
+Route::get('/{room?}', [AppController::class, 'page'])->where('room', '(plan|kit|controls|card|shared|settings|sign-in|register)(/.*)?');

@@ -4,32 +4,58 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\History\Undoable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
- * A body, a lens or a converter somebody owns.
+ * A body, lens, converter, adapter or support somebody owns.
  *
  * @property string $id
  * @property int $user_id
- * @property string $type body, lens or converter
+ * @property string $type one of {@see TYPES}
  * @property string $name
- * @property \stdClass $document the "body" or "lens" part of kit/1, or {"factor": 1.4}
+ * @property \stdClass $document the part of kit/1 of its type
  * @property int $revision
+ * @property int $position
+ * @property string $write
  */
-final class Gear extends Model
+final class Gear extends Model implements Undoable
 {
     use BelongsToAccount;
     use SoftDeletes;
+
+    public const TYPES = ['body', 'lens', 'converter', 'adapter', 'support'];
 
     protected $table = 'gear';
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['type', 'name', 'document', 'revision'];
+    protected $fillable = ['type', 'name', 'document', 'revision', 'position', 'write'];
 
     protected function casts(): array
     {
-        return ['document' => 'object', 'revision' => 'integer'];
+        return ['document' => 'object', 'revision' => 'integer', 'position' => 'integer'];
+    }
+
+    public function state(): \stdClass
+    {
+        return (object) ['name' => $this->name, 'document' => $this->document];
+    }
+
+    public function takeState(\stdClass $state): void
+    {
+        $this->fill(['name' => $state->name, 'document' => $state->document]);
+    }
+
+    public static function kind(): string
+    {
+        return 'gear';
+    }
+
+    /** @return array<mixed> the document as the core reads it */
+    public function read(): array
+    {
+        return (array) json_decode((string) json_encode($this->document, JSON_PRESERVE_ZERO_FRACTION), true);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
+use RushHold\Kit\AdapterUse;
 
 /**
  * A body, a lens and perhaps a converter in use together.
@@ -16,17 +17,25 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property string $body_id
  * @property string $lens_id
  * @property ?string $converter_id
+ * @property ?string $adapter_id
  * @property Gear $body
  * @property Gear $lens
  * @property ?Gear $converter
+ * @property ?Gear $adapter
  */
 final class Kit extends Model
 {
     use BelongsToAccount;
 
+    /** What a kit is made of, for eager loading. */
+    public const PARTS = ['body', 'lens', 'converter', 'adapter'];
+
+    /** What a body or lens tells about itself beyond the numbers a plan rests on. */
+    private const NOT_PLANNED = ['name', 'dialect', 'controls', 'care', 'sharpest_f', 'tuned'];
+
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['body_id', 'lens_id', 'converter_id'];
+    protected $fillable = ['body_id', 'lens_id', 'converter_id', 'adapter_id'];
 
     /** @return BelongsTo<Gear, $this> */
     public function body(): BelongsTo
@@ -46,6 +55,12 @@ final class Kit extends Model
         return $this->part('converter_id');
     }
 
+    /** @return BelongsTo<Gear, $this> */
+    public function adapter(): BelongsTo
+    {
+        return $this->part('adapter_id');
+    }
+
     /**
      * A part stays with the kits it is in, deleted or not.
      *
@@ -60,23 +75,31 @@ final class Kit extends Model
     }
 
     /**
-     * The kit as kit/1.
+     * The kit as kit/1, with the numbers a plan rests on.
      *
      * @param  ?float  $focalMm  where the person has set the zoom, kept inside what the lens reaches; null leaves it to the plan
      */
     public function document(?float $focalMm = null): \stdClass
     {
-        $lens = clone $this->lens->document;
+        [$body, $lens] = [self::planned($this->body->document), self::planned($this->lens->document)];
+        if ($this->adapter !== null) {
+            [$body, $lens] = AdapterUse::between($body, $lens, $this->adapter->document);
+        }
         if ($focalMm !== null && isset($lens->focal_min_mm, $lens->focal_max_mm)) {
             // a zoom that has been set offers the plan no other focal length
             $lens->focal_mm = $lens->focal_min_mm = $lens->focal_max_mm = max($lens->focal_min_mm, min($lens->focal_max_mm, $focalMm));
         }
 
-        return (object) ['format' => 'kit/1', 'body' => $this->body->document, 'lens' => $lens, 'converter' => $this->converter?->document->factor ?? 1];
+        return (object) ['format' => 'kit/1', 'body' => $body, 'lens' => $lens, 'converter' => $this->converter?->document->factor ?? 1];
+    }
+
+    private static function planned(\stdClass $part): \stdClass
+    {
+        return (object) array_diff_key(get_object_vars($part), array_flip(self::NOT_PLANNED));
     }
 
     public function name(): string
     {
-        return implode(', ', array_filter([$this->body->name, $this->lens->name, $this->converter?->name]));
+        return implode(', ', array_filter([$this->body->name, $this->lens->name, $this->converter?->name, $this->adapter?->name]));
     }
 }

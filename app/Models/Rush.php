@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\History\Undoable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
- * A rush somebody described, in the state it is in now; {@see RushVersion} keeps the states before and after.
+ * A rush somebody described, in the state it is in now.
  *
  * @property string $id
  * @property int $user_id
@@ -20,14 +20,14 @@ use Illuminate\Support\Carbon;
  * @property ?float $focal_mm
  * @property string $name
  * @property \stdClass $document rush/1
- * @property int $revision grows with every write, so that two tabs cannot overwrite each other unseen
- * @property int $position seq of the version it is in
- * @property string $write the writer's own mark of the last write, by which it knows it again when the answer was lost
+ * @property int $revision
+ * @property int $position
+ * @property string $write
  * @property Kit $kit
  * @property ?Plan $plan
  * @property Carbon $updated_at
  */
-final class Rush extends Model
+final class Rush extends Model implements Undoable
 {
     use BelongsToAccount;
     use SoftDeletes;
@@ -47,10 +47,19 @@ final class Rush extends Model
         return $this->belongsTo(Kit::class);
     }
 
-    /** @return HasMany<RushVersion, $this> */
-    public function versions(): HasMany
+    public function state(): \stdClass
     {
-        return $this->hasMany(RushVersion::class);
+        return (object) ['kit_id' => $this->kit_id, 'focal_mm' => $this->focal_mm, 'document' => $this->document];
+    }
+
+    public function takeState(\stdClass $state): void
+    {
+        $this->fill(['document' => $state->document, 'name' => $state->document->name ?? $this->name, 'kit_id' => $state->kit_id, 'focal_mm' => $state->focal_mm]);
+    }
+
+    public static function kind(): string
+    {
+        return 'rush';
     }
 
     /** @return HasOne<Plan, $this> */

@@ -55,6 +55,18 @@ final class User extends Account
         return $this->hasMany(Rush::class);
     }
 
+    /** @return HasMany<Layout, $this> */
+    public function layouts(): HasMany
+    {
+        return $this->hasMany(Layout::class);
+    }
+
+    /** @return HasMany<Card, $this> */
+    public function cards(): HasMany
+    {
+        return $this->hasMany(Card::class);
+    }
+
     /** @return array<string, string> every setting, defaults filled in */
     public function allSettings(): array
     {

@@ -20,14 +20,14 @@ use RushHold\Rush\Rush as RushOfCraft;
 final readonly class PlanKeeper
 {
     /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
-    private const PLANNER = 7;
+    private const PLANNER = 8;
 
     public function __construct(private Planner $planner, private DocumentChecker $checker) {}
 
     public function of(Rush $rush, User $user): Plan
     {
         $kit = $rush->kit->document($rush->focal_mm);
-        $mark = md5((string) json_encode([self::PLANNER, $rush->document, $kit, $user->assumptions, $user->allSettings()['units']]));
+        $mark = $this->mark($rush, $user);
         $kept = $rush->plan;
         if ($kept !== null && $kept->mark === $mark) {
             return $kept;
@@ -38,6 +38,12 @@ final readonly class PlanKeeper
         $rush->setRelation('plan', $plan);
 
         return $plan;
+    }
+
+    /** A mark of all that the plan of a rush rests on. */
+    public function mark(Rush $rush, User $user): string
+    {
+        return md5((string) json_encode([self::PLANNER, $rush->document, $rush->kit->document($rush->focal_mm), $user->assumptions, $user->allSettings()['units']]));
     }
 
     /**
@@ -54,6 +60,16 @@ final readonly class PlanKeeper
         }
 
         return [PlanDocument::of($plan, []), null];
+    }
+
+    /**
+     * The plan of a kept rush, reckoned now.
+     *
+     * @throws Fault when the documents or the kit do not allow one
+     */
+    public function planOf(Rush $rush, User $user): PlanOfCraft
+    {
+        return $this->plan($rush->document, $rush->kit->document($rush->focal_mm), $user);
     }
 
     /**

@@ -49,7 +49,7 @@ final readonly class CardSheet
             'lines' => $lines,
             'button' => $this->button($key, $laying),
             'aim' => ['at' => $plan->hold->aim->words(), 'place' => self::place($plan)],
-            'figure' => ['kind' => $situation->rush->subject->kind->value, 'aim' => $plan->hold->aim->value, 'pattern' => $plan->hold->area->value] + PlanDocument::pane($plan),
+            'figure' => ['kind' => $situation->rush->subject->kind->value, 'family' => $situation->rush->kind()->family->value, 'aim_at' => $plan->hold->aim->value, 'pattern' => $plan->hold->area->value] + PlanDocument::pane($plan),
             'technique' => $plan->hold->manualTechnique?->value,
             'trap_m' => $plan->hold->manualTechnique === ManualTechnique::Trap ? ($plan->draft->hand->trap->distanceM ?? $situation->rush->workM) : null,
             'distance' => ['near_m' => $situation->rush->nearM, 'work_m' => $situation->rush->workM, 'far_m' => $situation->rush->farM, 'sharp_near_m' => $plan->depth->nearM, 'sharp_far_m' => is_finite($plan->depth->farM) ? $plan->depth->farM : null],

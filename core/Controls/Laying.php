@@ -61,7 +61,7 @@ final readonly class Laying
     /** @return list<Control> controls that can do this in these hands and do nothing yet, the best reached first */
     public function free(ControlUse $use): array
     {
-        $free = array_filter($this->sheet->controls, fn (Control $control): bool => $this->layout->of($control->id) === []
+        $free = array_filter($this->sheet->controls, fn (Control $control): bool => $this->layout->of($control->id) === [] && $this->sheet->dialect->setsWith($control->id) === null
             && ($control->gloves || ! $this->layout->gloves)
             && ($use === ControlUse::Recall ? $control->canRecall($this->layout->gloves) : $control->can($use)));
 

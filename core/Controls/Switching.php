@@ -25,7 +25,7 @@ final readonly class Switching
         $this->keys = array_keys($laying->holds);
         $this->times = new HandTimes($laying, $laying->assumptions);
         $this->places = Laying::byReach(array_values(array_filter($laying->sheet->controls, static fn (Control $control): bool => $control->canRecall($laying->layout->gloves)
-            && $control->finger !== Finger::Index
+            && $control->finger !== Finger::Index && $laying->sheet->dialect->setsWith($control->id) === null
             && array_filter($laying->layout->of($control->id), static fn (Assignment $use): bool => $use->does !== ControlUse::Recall) === [])));
     }
 

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Accounts\StarterKit;
+use App\History\History;
+use App\Models\Gear;
 use App\Models\Kit;
+use App\Models\Left;
 use App\Models\User;
 use App\Plans\PlanKeeper;
 use App\Rushes\RushKeeper;
+use Carbon\CarbonInterface;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use RushHold\Rush\Catalogue;
@@ -20,12 +24,12 @@ use RushHold\Rush\KindId;
  */
 final class DatabaseSeeder extends Seeder
 {
-    public function run(StarterKit $starter, RushKeeper $rushes, PlanKeeper $plans): void
+    public function run(StarterKit $starter, RushKeeper $rushes, PlanKeeper $plans, History $history): void
     {
         if (User::query()->where('email', StarterKit::DEMO_EMAIL)->exists()) {
             return;
         }
-        DB::transaction(function () use ($starter, $rushes, $plans): void {
+        DB::transaction(function () use ($starter, $rushes, $plans, $history): void {
             $user = User::query()->create([
                 'name' => 'Demo', 'email' => StarterKit::DEMO_EMAIL, 'password' => 'tide-and-turf', 'settings' => [], 'assumptions' => [],
             ]);
@@ -33,28 +37,66 @@ final class DatabaseSeeder extends Seeder
             foreach (array_reverse($this->scenario()) as [$kit, $focalMm, $document]) {
                 $plans->of($rushes->create($user, $kits[$kit], json_decode((string) json_encode($document)), $focalMm), $user);
             }
+            $this->day($user, $history);
         });
+    }
+
+    /** @param  array<string, CarbonInterface>  $care */
+    private function body(User $user, StarterKit $starter, string $sheet, array $care): Gear
+    {
+        /** @var array{body: array<string, mixed>} $file */
+        $file = json_decode((string) file_get_contents(database_path("demo/{$sheet}.json")), true);
+        $name = $file['body']['name'];
+        unset($file['body']['name']);
+
+        return $starter->gear($user, 'body', is_string($name) ? $name : $sheet, $file['body'] + ($care === [] ? [] : ['care' => array_map(static fn (CarbonInterface $day): string => $day->toDateString(), $care)]));
+    }
+
+    /** The colony's day on the long lens: three buttons laid, a card to carry, and the camera as the slalom left it. */
+    private function day(User $user, History $history): void
+    {
+        $ids = $user->rushes()->pluck('id', 'name');
+        $colony = array_map(static fn (string $name): string => (string) $ids[$name], ['Terns over the bar', 'Tern diving, close', 'Warbler in the sea buckthorn', 'Three waders asleep on the bar']);
+        $slalom = array_map(static fn (string $name): string => (string) $ids[$name], ['Paddler through gate 7', 'Slalom start, water streaking']);
+        $focus = ['start', 'focus-mode', 'area', 'detection', 'tuning'];
+        $body = $user->gear()->where('name', 'Skerry One')->firstOrFail();
+        $layout = $user->layouts()->make(['gear_id' => $body->id, 'revision' => 1, 'position' => 1, 'document' => json_decode((string) json_encode([
+            'format' => 'layout/1', 'scheme' => 'three-buttons', 'shutter_focuses' => true, 'prefocus' => false, 'gloves' => false, 'holds' => $colony, 'base' => $colony[0],
+            'uses' => [
+                ['control' => 'thumb', 'does' => 'recall', 'hold' => $colony[2], 'carries' => $focus],
+                ['control' => 'thumb-outer', 'does' => 'recall', 'hold' => $colony[3], 'carries' => [...$focus, 'metering']],
+                ['control' => 'stick', 'does' => 'point', 'hold' => null, 'carries' => []],
+            ],
+            'follows' => [['from' => $colony[0], 'to' => $colony[1], 'times' => 12], ['from' => $colony[1], 'to' => $colony[0], 'times' => 12], ['from' => $colony[2], 'to' => $colony[0], 'times' => 4]],
+        ]))]);
+        $layout->save();
+        $history->begin($layout);
+        foreach (['Colony morning' => $colony, 'Slalom Saturday' => $slalom] as $name => $rushes) {
+            $card = $user->cards()->make(['name' => $name, 'rushes' => $rushes, 'ticks' => [], 'tips' => [], 'revision' => 1, 'position' => 1]);
+            $card->save();
+            $history->begin($card);
+        }
+        Left::query()->create(['gear_id' => $body->id, 'user_id' => $user->id, 'by' => 'Slalom Saturday', 'left_at' => now()->subDays(6), 'document' => (object) [
+            'format' => 'left/1', 'focus_mode' => 'continuous', 'area' => 'single-point', 'detection' => 'person', 'eye' => false, 'hold' => 3, 'pace' => 2, 'pick' => 'auto', 'fps' => 20, 'burst' => 'short',
+            'stabiliser' => 'off', 'limiter_m' => [8, null], 'shutter_s' => 0.0008, 'f_number' => 5.6, 'iso' => 640, 'compensation_ev' => 0.7,
+        ]]);
     }
 
     /** @return array<string, Kit> */
     private function kits(User $user, StarterKit $starter): array
     {
-        $heron = $starter->gear($user, 'body', 'Skerry One', StarterKit::body(['pixels_wide' => 8256, 'fps' => 20]));
-        $turf = $starter->gear($user, 'body', 'Skerry Half', StarterKit::body([
-            'sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.6, 'pixels_wide' => 6192, 'fps' => 15, 'af_lag_s' => 0.07, 'hold_levels_s' => [0, 0.2, 0.5, 1.0],
-            'areas' => ['single-point', 'point-plus', 'zone-small', 'zone-large', 'whole-frame', 'lock-on'], 'eye_detection_areas' => ['whole-frame', 'lock-on'],
-        ]));
-        $mirror = $starter->gear($user, 'body', 'Brackwater D', StarterKit::body([
-            'sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.6, 'pixels_wide' => 5568, 'fps' => 8, 'af_sensor' => 'cross', 'af_lag_s' => 0.08,
-            'areas' => ['single-point', 'point-plus', 'zone-large', 'whole-frame', 'lock-on'], 'modes' => ['single', 'continuous', 'auto-switch', 'manual'],
-            'detects' => [], 'eye_detection_areas' => [], 'has_pace' => false, 'has_pick' => false,
-        ]));
+        $heron = $this->body($user, $starter, 'skerry_one', ['firmware_on' => now()->subDays(40), 'contacts_on' => now()->subDays(75)]);
+        $turf = $this->body($user, $starter, 'skerry_half', ['firmware_on' => now()->subDays(20), 'contacts_on' => now()->subDays(12)]);
+        $mirror = $this->body($user, $starter, 'brackwater_d', ['firmware_on' => now()->subDays(400), 'contacts_on' => now()->subDays(30), 'tuned_on' => now()->subDays(500)]);
+        $this->body($user, $starter, 'pebble_3', []);
         $long = $starter->gear($user, 'lens', 'Sandbar 500 f/5.6', StarterKit::prime(500, 5.6, 3.6, 4));
         $reach = $starter->gear($user, 'lens', 'Sandbar 600 f/4', StarterKit::prime(600, 4, 4.3, 5, 12));
         $zoom = $starter->gear($user, 'lens', 'Lagoon 70–200 f/2.8', StarterKit::zoom(70, 200, 200, 2.8, 1.2, 4, 3));
         $walk = $starter->gear($user, 'lens', 'Lagoon 150–400 f/6.3', StarterKit::zoom(150, 400, 400, 6.3, 2.2, 3, 10));
         $small = $starter->gear($user, 'converter', '×1.4', ['factor' => 1.4]);
         $starter->gear($user, 'converter', '×2', ['factor' => 2]);
+        $starter->gear($user, 'adapter', 'Old mount to Skerry', ['af' => 'full', 'slows' => 1.5, 'stabiliser' => true]);
+        $starter->gear($user, 'support', 'Reed gimbal on three legs', ['kind' => 'gimbal', 'carries_kg' => 12, 'weight_kg' => 3.1]);
 
         return [
             'long' => $starter->kit($user, $heron, $long),

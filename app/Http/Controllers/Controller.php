@@ -4,11 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Rush;
 use App\Models\User;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
+use RushHold\Faults\UnknownChoice;
 
 abstract readonly class Controller
 {
+    /**
+     * Rushes named by a card or a layout must be of this account, deleted or not.
+     *
+     * @param  list<string>  $ids
+     *
+     * @throws UnknownChoice naming the first that is not
+     */
+    protected function refuseStrangers(User $user, string $field, array $ids): void
+    {
+        $known = Rush::query()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', $user->id)->whereKey($ids)->pluck('id')->all();
+        foreach ($ids as $at => $id) {
+            if (! in_array($id, $known, true)) {
+                throw UnknownChoice::of($field.'.'.$at, $id, ['the id of a rush of yours']);
+            }
+        }
+    }
+
     /** The account that is signed in. */
     protected function user(Request $request): User
     {

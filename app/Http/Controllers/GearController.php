@@ -4,25 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\History\History;
 use App\Http\Requests\Body;
+use App\Kits\GearDocuments;
 use App\Models\Gear;
-use App\Problems\Problem;
-use App\Problems\ProblemException;
+use App\Models\Rush;
+use App\Plans\PlanKeeper;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use RushHold\Document\DocumentChecker;
-use RushHold\Document\Reader;
-use RushHold\Faults\NumberOutOfRange;
+use Illuminate\Support\Facades\DB;
 use RushHold\Faults\UnknownChoice;
-use RushHold\Kit\Body as BodyOfCraft;
-use RushHold\Kit\Lens;
+use RushHold\Kit\BodySheet;
+use RushHold\Kit\Dialect\Said;
+use RushHold\Kit\Dialect\Translation;
 
-/** Bodies, lenses and converters of the account. */
+/** Bodies, lenses, converters, adapters and supports of the account. */
 final readonly class GearController extends Controller
 {
-    public function __construct(private DocumentChecker $checker) {}
+    public function __construct(private GearDocuments $documents, private History $history, private PlanKeeper $plans) {}
 
     public function index(Request $request): JsonResponse
     {
@@ -32,30 +33,53 @@ final readonly class GearController extends Controller
         return new JsonResponse(['gear' => $gear->map(self::shape(...))->all()]);
     }
 
+    public function show(Gear $gear): JsonResponse
+    {
+        return $this->whole($gear);
+    }
+
     public function store(Request $request): JsonResponse
     {
         $body = Body::of($request);
         $type = $body->text('type');
-        if (! in_array($type, ['body', 'lens', 'converter'], true)) {
-            throw UnknownChoice::of('type', $type, ['body', 'lens', 'converter']);
+        if (! in_array($type, Gear::TYPES, true)) {
+            throw UnknownChoice::of('type', $type, Gear::TYPES);
         }
-        $gear = $this->user($request)->gear()->make(['type' => $type, 'name' => $body->text('name'), 'document' => $this->document($body, $type), 'revision' => 1]);
-        $gear->save();
+        $name = $body->text('name');
+        $document = $body->object('document');
+        $this->documents->check($document, $type);
+        $gear = DB::transaction(function () use ($request, $type, $name, $document): Gear {
+            $gear = $this->user($request)->gear()->make(['type' => $type, 'name' => $name, 'document' => $document, 'revision' => 1, 'position' => 1]);
+            $gear->save();
+            $this->history->begin($gear);
 
-        return new JsonResponse(self::shape($gear), 201);
+            return $gear;
+        });
+
+        return $this->whole($gear, 201);
     }
 
     public function update(Request $request, Gear $gear): JsonResponse
     {
         $body = Body::of($request);
-        if ($gear->revision !== $body->whole('revision')) {
-            throw new ProblemException(new Problem(
-                'changed-elsewhere', 409, 'This was changed elsewhere', 'Another tab or device saved it after you opened it. Load it again.', [], ['gear' => self::shape($gear)],
-            ));
-        }
-        $gear->fill(['name' => $body->text('name'), 'document' => $this->document($body, $gear->type), 'revision' => $gear->revision + 1])->save();
+        $name = $body->text('name');
+        $document = $body->object('document');
+        $this->documents->check($document, $gear->type);
+        $revision = $body->whole('revision');
 
-        return new JsonResponse(self::shape($gear));
+        return $this->whole($this->history->edit($gear, $revision, $body->optionalText('gesture', 40) ?? 'at '.$revision, $body->optionalText('write', 40) ?? '', static function (Gear $gear) use ($name, $document): void {
+            $gear->fill(['name' => $name, 'document' => $document]);
+        }));
+    }
+
+    public function undo(Request $request, Gear $gear): JsonResponse
+    {
+        return $this->whole($this->history->step($gear, Body::of($request)->whole('revision'), -1));
+    }
+
+    public function redo(Request $request, Gear $gear): JsonResponse
+    {
+        return $this->whole($this->history->step($gear, Body::of($request)->whole('revision'), 1));
     }
 
     public function destroy(Gear $gear): Response
@@ -69,28 +93,31 @@ final readonly class GearController extends Controller
     {
         $gear->restore();
 
-        return new JsonResponse(self::shape($gear));
+        return $this->whole($gear);
+    }
+
+    /** The hold of a rush in the words of this body. */
+    public function says(Request $request, Gear $gear, Rush $rush): JsonResponse
+    {
+        if ($gear->type !== 'body') {
+            throw UnknownChoice::of('gear', $gear->type, ['a body']);
+        }
+        $user = $this->user($request);
+        $sheet = BodySheet::read($gear->read(), $gear->name);
+        $plan = $this->plans->planOf($rush, $user);
+        $says = (new Translation($sheet, $user->assumed(), $user->units()))->say($plan->hold, $plan->kit->body);
+
+        return new JsonResponse(['says' => array_map(static fn (Said $said): array => $said->toArray($sheet->controlNames()), $says)]);
     }
 
     /** @return array<string, mixed> */
-    private static function shape(Gear $gear): array
+    public static function shape(Gear $gear): array
     {
         return ['id' => $gear->id, 'type' => $gear->type, 'name' => $gear->name, 'revision' => $gear->revision, 'document' => $gear->document];
     }
 
-    private function document(Body $body, string $type): \stdClass
+    private function whole(Gear $gear, int $status = 200): JsonResponse
     {
-        $document = $body->object('document');
-        if ($type === 'converter') {
-            $factor = $document->factor ?? null;
-
-            return is_numeric($factor) && $factor >= 1 && $factor <= 4
-                ? (object) ['factor' => (float) $factor]
-                : throw NumberOutOfRange::of('document.factor', is_numeric($factor) ? (float) $factor : NAN, 1, 4);
-        }
-        $checked = Reader::of($this->checker->check($document, 'kit.json#/$defs/'.$type, 'document'));
-        $type === 'body' ? BodyOfCraft::read($checked) : Lens::read($checked);
-
-        return $document;
+        return new JsonResponse(self::shape($gear) + $this->history->marks($gear), $status);
     }
 }

@@ -13,6 +13,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use RushHold\Faults\UnknownChoice;
+use RushHold\Kit\Kit as KitOfCraft;
+use RushHold\Kit\Reach;
 
 /** Kits: a body, a lens and perhaps a converter of the account, put together. */
 final readonly class KitController extends Controller
@@ -21,7 +23,7 @@ final readonly class KitController extends Controller
     {
         $user = $this->user($request);
         /** @var Collection<int, Kit> $kits */
-        $kits = $user->kits()->with(['body', 'lens', 'converter'])->get();
+        $kits = $user->kits()->with(Kit::PARTS)->get();
 
         return new JsonResponse(['kits' => $kits->map(self::shape(...))->all()]);
     }
@@ -35,6 +37,7 @@ final readonly class KitController extends Controller
             'body_id' => $this->part($user, 'body', $body->text('body_id', 26)),
             'lens_id' => $this->part($user, 'lens', $body->text('lens_id', 26)),
             'converter_id' => ($id = $body->optionalText('converter_id', 26)) === null ? null : $this->part($user, 'converter', $id),
+            'adapter_id' => ($id = $body->optionalText('adapter_id', 26)) === null ? null : $this->part($user, 'adapter', $id),
         ];
         $kit = DB::transaction(static function () use ($user, $parts): Kit {
             User::query()->whereKey($user->id)->lockForUpdate()->first();
@@ -50,10 +53,28 @@ final readonly class KitController extends Controller
         return new JsonResponse(self::shape($kit));
     }
 
+    /** What parts can do together, whether or not they have been put together before. */
+    public function reach(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        $kit = new Kit;
+        foreach (Kit::PARTS as $type) {
+            $id = $request->query($type.'_id');
+            $part = is_string($id) && $id !== '' ? Gear::query()->whereKey($this->part($user, $type, $id))->firstOrFail() : null;
+            if ($part === null && in_array($type, ['body', 'lens'], true)) {
+                throw UnknownChoice::of($type.'_id', $id, ['the id of a '.$type.' of yours']);
+            }
+            $kit->setRelation($type, $part);
+        }
+        $together = KitOfCraft::fromArray((array) json_decode((string) json_encode($kit->document()), true));
+
+        return new JsonResponse(['lines' => (new Reach($together, $user->units()))->lines($user->assumed()->value('area.reflex.dim_f'))]);
+    }
+
     /** @return array<string, mixed> */
     public static function shape(Kit $kit): array
     {
-        return ['id' => $kit->id, 'name' => $kit->name(), 'body_id' => $kit->body_id, 'lens_id' => $kit->lens_id, 'converter_id' => $kit->converter_id, 'kit' => $kit->document()];
+        return ['id' => $kit->id, 'name' => $kit->name(), 'body_id' => $kit->body_id, 'lens_id' => $kit->lens_id, 'converter_id' => $kit->converter_id, 'adapter_id' => $kit->adapter_id, 'kit' => $kit->document()];
     }
 
     private function part(User $user, string $type, string $id): string

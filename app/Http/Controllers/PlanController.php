@@ -69,7 +69,7 @@ final readonly class PlanController extends Controller
     private function planOf(Request $request, Rush $rush): Plan
     {
         try {
-            return $this->plans->plan($rush->document, $rush->kit->document($rush->focal_mm), $this->user($request));
+            return $this->plans->planOf($rush, $this->user($request));
         } catch (Fault $fault) {
             $this->refuse(Problem::ofFaults([$fault])->toArray());
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\History\History;
 use App\Http\Requests\Body;
 use App\Http\Resources\RushResource;
 use App\Models\Kit;
@@ -21,12 +22,12 @@ use RushHold\Faults\UnknownChoice;
 /** The rushes of the account: list, write, undo, duplicate, delete and bring back. */
 final readonly class RushController extends Controller
 {
-    public function __construct(private RushKeeper $keeper, private PlanKeeper $plans) {}
+    public function __construct(private RushKeeper $keeper, private PlanKeeper $plans, private History $history) {}
 
     public function index(Request $request): JsonResponse
     {
         /** @var Collection<int, Rush> $rushes */
-        $rushes = $this->user($request)->rushes()->with(['plan', 'kit.body', 'kit.lens', 'kit.converter'])->orderByDesc('updated_at')->limit(500)->get();
+        $rushes = $this->user($request)->rushes()->with(['plan', ...array_map(static fn (string $part): string => 'kit.'.$part, Kit::PARTS)])->orderByDesc('updated_at')->limit(500)->get();
 
         return new JsonResponse(['rushes' => $rushes->map(RushResource::row(...))->all()]);
     }
@@ -56,12 +57,12 @@ final readonly class RushController extends Controller
 
     public function undo(Request $request, Rush $rush): JsonResponse
     {
-        return $this->answer($this->keeper->step($rush, Body::of($request)->whole('revision'), -1), $this->user($request));
+        return $this->answer($this->history->step($rush, Body::of($request)->whole('revision'), -1), $this->user($request));
     }
 
     public function redo(Request $request, Rush $rush): JsonResponse
     {
-        return $this->answer($this->keeper->step($rush, Body::of($request)->whole('revision'), 1), $this->user($request));
+        return $this->answer($this->history->step($rush, Body::of($request)->whole('revision'), 1), $this->user($request));
     }
 
     public function duplicate(Request $request, Rush $rush): JsonResponse
@@ -87,7 +88,7 @@ final readonly class RushController extends Controller
 
     private function answer(Rush $rush, User $user, int $status = 200): JsonResponse
     {
-        return new JsonResponse(RushResource::whole($rush, $this->plans->of($rush, $user)), $status);
+        return new JsonResponse(RushResource::whole($rush, $this->plans->of($rush, $user), $this->history), $status);
     }
 
     private function kit(Body $body, User $user): Kit

@@ -50,6 +50,28 @@ final readonly class Body
         return $value;
     }
 
+    /** A text of any length, as it stands. */
+    public function longText(string $name): string
+    {
+        $value = $this->fields->{$name} ?? throw MissingField::named($name);
+
+        return is_string($value) ? $value : throw WrongType::of($name, $value, 'text');
+    }
+
+    /** @return list<string> */
+    public function texts(string $name, int $most): array
+    {
+        $value = $this->fields->{$name} ?? throw MissingField::named($name);
+        if (! is_array($value)) {
+            throw WrongType::of($name, $value, 'a list');
+        }
+        if (count($value) > $most) {
+            throw TextOutOfBounds::of($name, count($value).' entries', sprintf('at most %d entries', $most));
+        }
+
+        return array_map(static fn (mixed $item, int|string $at): string => is_string($item) ? $item : throw WrongType::of($name.'.'.$at, $item, 'text'), $value, array_keys($value));
+    }
+
     public function optionalText(string $name, int $most = 120): ?string
     {
         return isset($this->fields->{$name}) ? $this->text($name, $most) : null;

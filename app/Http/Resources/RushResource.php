@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\History\History;
 use App\Models\Plan;
 use App\Models\Rush;
 
@@ -23,14 +24,12 @@ final class RushResource
     }
 
     /** @return array<string, mixed> */
-    public static function whole(Rush $rush, Plan $plan): array
+    public static function whole(Rush $rush, Plan $plan, History $history): array
     {
         return [
-            'id' => $rush->id, 'revision' => $rush->revision, 'write' => $rush->write, 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
-            'can_undo' => $rush->position > 1 && $rush->versions()->where('seq', $rush->position - 1)->exists(),
-            'can_redo' => $rush->versions()->where('seq', '>', $rush->position)->exists(),
+            'id' => $rush->id, 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
             'kit_id' => $rush->kit_id, 'focal_mm' => $rush->focal_mm, 'rush' => $rush->document,
             'plan' => $plan->document, 'fault' => $plan->fault,
-        ];
+        ] + $history->marks($rush);
     }
 }

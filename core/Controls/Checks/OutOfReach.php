@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace RushHold\Controls\Checks;
 
+use RushHold\Controls\Assignment;
 use RushHold\Controls\Finding;
 use RushHold\Controls\Laying;
 use RushHold\Kit\ControlUse;
 
-/** Controls that cannot be worked in gloves, or cannot do what they are given, or are not on this body. */
+/** Controls that cannot be worked in gloves, cannot do what they are given, are needed for something else, or are not on this body. */
 final class OutOfReach implements Check
 {
     public function find(Laying $laying): array
@@ -21,16 +22,24 @@ final class OutOfReach implements Check
             } elseif (! $control->can($use->does)) {
                 $found[] = new Finding('not-allowed', sprintf('%s cannot be made to do this: it %s.', ucfirst($control->name), $use->does->words()), $use->control, $use->hold, 'Take it off', $laying->layout->without($use->control));
             } elseif ($laying->layout->gloves && ! $control->gloves) {
-                $free = $laying->free($use->does)[0] ?? null;
-                $found[] = new Finding(
-                    'gloves', sprintf('%s cannot be worked in gloves.', ucfirst($control->name)), $use->control, $use->hold,
-                    $free === null ? 'Take it off' : sprintf('Move it to %s', $free->name),
-                    $free === null ? $laying->layout->without($use->control)
-                        : $laying->layout->without($use->control)->put($use->on($free->id)->carrying($use->does === ControlUse::Recall ? Laying::bundleOn($free) : [])),
-                );
+                $found[] = $this->moved($laying, $use, 'gloves', sprintf('%s cannot be worked in gloves.', ucfirst($control->name)));
+            } elseif ($laying->sheet->dialect->setsWith($use->control) !== null) {
+                $found[] = $this->moved($laying, $use, 'needed-elsewhere', sprintf('%s is what you hold to set %s: given away, that has to go through the menu.', ucfirst($control->name), $laying->sheet->dialect->setsWith($use->control)));
             }
         }
 
         return $found;
+    }
+
+    private function moved(Laying $laying, Assignment $use, string $code, string $says): Finding
+    {
+        $free = $laying->free($use->does)[0] ?? null;
+
+        return $free === null
+            ? new Finding($code, $says, $use->control, $use->hold, 'Take it off', $laying->layout->without($use->control))
+            : new Finding(
+                $code, $says, $use->control, $use->hold, sprintf('Move it to %s', $free->name),
+                $laying->layout->without($use->control)->put($use->on($free->id)->carrying($use->does === ControlUse::Recall ? Laying::bundleOn($free) : [])),
+            );
     }
 }

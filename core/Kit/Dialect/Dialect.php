@@ -55,6 +55,18 @@ final readonly class Dialect
         return $this->settings[$name] ?? null;
     }
 
+    /** Whether a control is held down to set something, and so cannot be given away without losing that. */
+    public function setsWith(string $control): ?string
+    {
+        foreach ($this->settings as $setting) {
+            if ($setting->where->press === $control) {
+                return $setting->name;
+            }
+        }
+
+        return null;
+    }
+
     /** What the body calls a setting; our own name where it has told none. */
     public function name(string $setting): string
     {

@@ -29,7 +29,7 @@ final readonly class Translation
     public function __construct(private BodySheet $sheet, private Assumptions $assumptions, private Units $units = Units::Metric) {}
 
     /**
-     * Every field of the hold in the body's words, in the order they are set.
+     * Every field of the hold in the body's words, in the order they are set; tuning only where the focus follows.
      *
      * @param  ?Body  $planned  the body the hold was made for, when it is another: its levels of hold wait other times
      * @return list<Said>
@@ -44,7 +44,7 @@ final readonly class Translation
             $this->choice('focus_mode', $mode->value, $mode->words(), $mode === $hold->focusMode ? null : sprintf('It has no %s.', $hold->focusMode->words())),
             $this->choice('area', $area->value, $area->words(), $area === $hold->area ? null : sprintf('It has no %s; this is the nearest.', $hold->area->words())),
             ...$this->detection($hold, $area),
-            ...$this->tuning(new TuningPoint($hold->hold === null ? null : self::level($hold->hold, $planned, $body), $hold->pace, $hold->pick)),
+            ...(! $hold->focusMode->follows() ? [] : $this->tuning(new TuningPoint($hold->hold === null ? null : self::level($hold->hold, $planned, $body), $hold->pace, $hold->pick))),
             $this->drive($hold),
             $this->choice('stabiliser', $hold->stabiliser->value, self::stabiliserWords($hold->stabiliser)),
             $this->limiter($hold->limiterM),

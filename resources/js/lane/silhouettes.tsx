@@ -1,52 +1,18 @@
 import type { Plan, SubjectKind } from "../api/types";
-import { shapes, type Shape } from "./shapes";
+import { drawings, shapes, type Shape } from "./shapes";
 
 type Posture = Plan["pane"]["posture"];
-type Name = keyof typeof shapes;
-
-const flying: Partial<Record<SubjectKind["id"], Name>> = {
-  raptor: "raptor-flying",
-  owl: "raptor-flying",
-  swift: "swift-flying",
-  "small-bird": "songbird-flying",
-  waterfowl: "duck-flying",
-  "tall-wader": "duck-flying",
-};
-const perched: Partial<Record<SubjectKind["id"], Name>> = {
-  raptor: "owl-perched",
-  owl: "owl-perched",
-  "small-bird": "songbird-perched",
-  swift: "songbird-perched",
-};
-const others: Partial<Record<SubjectKind["id"], Name>> = {
-  "small-mammal": "small-mammal",
-  "large-mammal": "deer-standing",
-  dog: "dog-running",
-  "running-mammal": "hare-running",
-  insect: "butterfly",
-  flower: "flower",
-  "horse-rider": "horse-rider",
-  cyclist: "cyclist",
-  motorbike: "motorbike",
-  "racket-player": "racket-player",
-  "swing-player": "swing-player",
-  skier: "skier",
-  swimmer: "swimmer",
-  paddler: "paddler",
-  car: "car",
-  aircraft: "aircraft",
-};
 
 /** Which drawing stands for a kind in this posture; without a plan, as it usually moves. */
 export const shapeOf = (kind: SubjectKind, posture: Posture | null): Shape => {
   if (kind.family === "bird") {
     if (posture === "stalking") return shapes["heron-stalking"];
     if (posture === "afloat") return shapes["duck-afloat"];
-    if (posture === "perched") return shapes[perched[kind.id] ?? "wader-standing"];
-    return shapes[flying[kind.id] ?? "gull-flying"];
+    if (posture === "perched") return shapes[drawings.perched[kind.id] ?? "wader-standing"];
+    return shapes[drawings.flying[kind.id] ?? "gull-flying"];
   }
   if (posture === "tumbling") return shapes["tumbler"];
-  return shapes[others[kind.id] ?? "runner"];
+  return shapes[drawings.others[kind.id] ?? "runner"];
 };
 
 type Props = {

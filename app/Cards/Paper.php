@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cards;
+
+/** Paper a card is printed on. */
+enum Paper: string
+{
+    case A6 = 'a6';
+    case A5 = 'a5';
+    case A4 = 'a4';
+    case Letter = 'letter';
+
+    /** How much larger than on A6 its type is. */
+    public function scale(): float
+    {
+        return match ($this) {
+            self::A6 => 1.0,
+            self::A5 => 1.38,
+            self::A4 => 1.75,
+            self::Letter => 1.72,
+        };
+    }
+}

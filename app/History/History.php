@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Problems\Problem;
+use App\Problems\ProblemException;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps every state of a record for undo and redo; a write on top of an unseen one is refused. */
+final readonly class History
+{
+    /** States kept of one record; older ones go. */
+    private const KEPT = 300;
+
+    /** Keeps the state a record begins in. */
+    public function begin(Model&Undoable $record): void
+    {
+        $record->position = 1;
+        $this->keep($record, 1, 'start');
+    }
+
+    /**
+     * Changes a record on top of the state the writer saw.
+     *
+     * @template T of Model&Undoable
+     *
+     * @param  T  $record
+     * @param  string  $gesture  changes made in one go carry one name and are undone together
+     * @param  string  $write  the writer's own mark of this write, given back with the record
+     * @param  \Closure(T): void  $change
+     * @return T
+     *
+     * @throws ProblemException when somebody else has written since
+     */
+    public function edit(Model&Undoable $record, int $seenRevision, string $gesture, string $write, \Closure $change): Model
+    {
+        return $this->locked($record, $seenRevision, function (Model&Undoable $now) use ($gesture, $write, $change): void {
+            if ($now->position === 0) { // from before states were kept
+                $this->begin($now);
+            }
+            $current = $this->of($now)->where('seq', $now->position)->first();
+            $next = $current !== null && $current->gesture === $gesture ? $now->position : $now->position + 1;
+            $this->of($now)->where('seq', '>', $now->position)->delete();
+            $change($now);
+            $now->position = $next;
+            $now->write = $write;
+            $this->keep($now, $next, $gesture);
+            if ($next > self::KEPT) {
+                $this->of($now)->where('seq', '<=', $next - self::KEPT)->delete();
+            }
+        });
+    }
+
+    /**
+     * Steps back (−1) or forward (+1) through the states; at the end nothing changes.
+     *
+     * @template T of Model&Undoable
+     *
+     * @param  T  $record
+     * @return T
+     */
+    public function step(Model&Undoable $record, int $seenRevision, int $by): Model
+    {
+        return $this->locked($record, $seenRevision, function (Model&Undoable $now) use ($by): void {
+            $version = $this->of($now)->where('seq', $now->position + $by)->first();
+            if ($version !== null) {
+                $now->takeState($version->state);
+                $now->position = $version->seq;
+                $now->write = '';
+            }
+        });
+    }
+
+    /** @return array{revision: int, write: string, can_undo: bool, can_redo: bool} what every keeper on the page needs to know */
+    public function marks(Model&Undoable $record): array
+    {
+        return [
+            'revision' => $record->revision, 'write' => $record->write,
+            'can_undo' => $record->position > 1 && $this->of($record)->where('seq', $record->position - 1)->exists(),
+            'can_redo' => $record->position > 0 && $this->of($record)->where('seq', '>', $record->position)->exists(),
+        ];
+    }
+
+    /**
+     * @template T of Model&Undoable
+     *
+     * @param  T  $record
+     * @param  \Closure(T): void  $change
+     * @return T
+     */
+    private function locked(Model&Undoable $record, int $seenRevision, \Closure $change): Model
+    {
+        return DB::transaction(function () use ($record, $seenRevision, $change): Model {
+            /** @var T $now */
+            $now = $record->newQuery()->whereKey($record->id)->lockForUpdate()->firstOrFail();
+            if ($now->revision !== $seenRevision) {
+                throw new ProblemException(new Problem(
+                    'changed-elsewhere', 409, 'This was changed elsewhere', 'Another tab or device saved it after you opened it. Keep yours, or take theirs.',
+                    [], ['revision' => $now->revision],
+                ));
+            }
+            $change($now);
+            $now->revision++;
+            $now->save();
+
+            return $now;
+        });
+    }
+
+    /** @return Builder<Version> */
+    private function of(Model&Undoable $record): Builder
+    {
+        return Version::query()->where('record_type', $record::kind())->where('record_id', $record->id);
+    }
+
+    private function keep(Model&Undoable $record, int $seq, string $gesture): void
+    {
+        Version::query()->updateOrCreate(
+            ['record_type' => $record::kind(), 'record_id' => $record->id, 'seq' => $seq],
+            ['user_id' => $record->user_id, 'gesture' => $gesture, 'state' => $record->state()],
+        );
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Cards\CardKeeper;
+use App\Cards\CardPdf;
+use App\Cards\Paper;
+use App\History\History;
+use App\Http\Requests\Body;
+use App\Models\Card;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use RushHold\Faults\HiddenCharacters;
+use RushHold\Faults\NumberOutOfRange;
+use RushHold\Faults\TextOutOfBounds;
+use RushHold\Faults\UnknownChoice;
+use RushHold\Faults\WrongType;
+
+/** Cards to carry: write, tick, print, share. */
+final readonly class CardController extends Controller
+{
+    /** Holds one card may show. */
+    private const HOLDS = 12;
+
+    /** Longest a shared link lives, in days. */
+    private const SHARED_DAYS = 90;
+
+    /** Ticks kept of one card; the oldest go. */
+    private const TICKS = 400;
+
+    public function __construct(private CardKeeper $keeper, private History $history) {}
+
+    /** Every card with all it shows, so that one visit is enough to carry them. */
+    public function index(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        /** @var Collection<int, Card> $cards */
+        $cards = $user->cards()->orderBy('created_at')->orderBy('id')->limit(60)->get();
+
+        return new JsonResponse(['as_of' => now()->toIso8601ZuluString('millisecond'), 'cards' => $cards->map(fn (Card $card): array => $this->whole($card, $user))->all()]);
+    }
+
+    public function show(Request $request, Card $card): JsonResponse
+    {
+        return new JsonResponse($this->whole($card, $this->user($request)));
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $user = $this->user($request);
+        $fields = ['name' => self::name($body), 'rushes' => $this->rushes($body, $user)];
+        $card = DB::transaction(function () use ($user, $fields): Card {
+            $card = $user->cards()->make($fields + ['ticks' => [], 'tips' => [], 'revision' => 1, 'position' => 1]);
+            $card->save();
+            $this->history->begin($card);
+
+            return $card;
+        });
+
+        return new JsonResponse($this->whole($card, $user), 201);
+    }
+
+    public function update(Request $request, Card $card): JsonResponse
+    {
+        $body = Body::of($request);
+        $user = $this->user($request);
+        $fields = ['name' => self::name($body), 'rushes' => $this->rushes($body, $user)];
+
+        return new JsonResponse($this->whole($this->history->edit($card, $body->whole('revision'), $body->text('gesture', 40), $body->optionalText('write', 40) ?? '', static function (Card $card) use ($fields): void {
+            $card->fill($fields);
+        }), $user));
+    }
+
+    public function undo(Request $request, Card $card): JsonResponse
+    {
+        return new JsonResponse($this->whole($this->history->step($card, Body::of($request)->whole('revision'), -1), $this->user($request)));
+    }
+
+    public function redo(Request $request, Card $card): JsonResponse
+    {
+        return new JsonResponse($this->whole($this->history->step($card, Body::of($request)->whole('revision'), 1), $this->user($request)));
+    }
+
+    public function destroy(Card $card): Response
+    {
+        $card->delete();
+
+        return response()->noContent();
+    }
+
+    public function restore(Request $request, Card $card): JsonResponse
+    {
+        $card->restore();
+
+        return new JsonResponse($this->whole($card, $this->user($request)));
+    }
+
+    /** Takes ticks, of each the last made wherever it was made; those made offline arrive late and still count. */
+    public function tick(Request $request, Card $card): JsonResponse
+    {
+        $sent = get_object_vars(Body::of($request)->object('ticks'));
+        if (count($sent) > self::TICKS) {
+            throw TextOutOfBounds::of('ticks', count($sent).' entries', sprintf('at most %d entries', self::TICKS));
+        }
+        $new = [];
+        foreach ($sent as $name => $tick) {
+            if (! $tick instanceof \stdClass || ! is_bool($tick->on ?? null) || ! is_int($tick->at ?? null) || mb_strlen((string) $name) > 160) {
+                throw WrongType::of('ticks.'.Str::limit((string) $name, 40), $tick, 'an object with on, true or false, and at, a time in ms');
+            }
+            $new[(string) $name] = ['on' => $tick->on, 'at' => min($tick->at, (int) (now()->getPreciseTimestamp(3)) + 60_000)];
+        }
+        $ticks = DB::transaction(static function () use ($card, $new): array {
+            /** @var Card $now */
+            $now = Card::query()->whereKey($card->id)->lockForUpdate()->firstOrFail();
+            $ticks = $now->ticks;
+            foreach ($new as $name => $tick) {
+                if (! isset($ticks[$name]) || $ticks[$name]['at'] < $tick['at']) {
+                    $ticks[$name] = $tick;
+                }
+            }
+            uasort($ticks, static fn (array $a, array $b): int => $b['at'] <=> $a['at']);
+            $now->ticks = array_slice($ticks, 0, self::TICKS, true);
+            $now->save();
+
+            return $now->ticks;
+        });
+
+        return new JsonResponse(['ticks' => (object) $ticks]);
+    }
+
+    public function share(Request $request, Card $card): JsonResponse
+    {
+        $days = Body::of($request)->whole('days');
+        if ($days < 1 || $days > self::SHARED_DAYS) {
+            throw NumberOutOfRange::of('days', $days, 1, self::SHARED_DAYS);
+        }
+        $token = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
+        $card->fill(['share_token' => $token, 'share_hash' => hash('sha256', $token), 'share_until' => now()->addDays($days)])->save();
+
+        return new JsonResponse($this->whole($card, $this->user($request)));
+    }
+
+    public function unshare(Request $request, Card $card): JsonResponse
+    {
+        $card->fill(['share_token' => null, 'share_hash' => null, 'share_until' => null])->save();
+
+        return new JsonResponse($this->whole($card, $this->user($request)));
+    }
+
+    /** A shared card, for whoever has the link: what is on the card, and nothing else of the account. */
+    public function shared(string $token): JsonResponse
+    {
+        $card = Card::query()->where('share_hash', hash('sha256', $token))->where('share_until', '>', now())->with('user')->first() ?? abort(404);
+        $private = array_flip(['changes', 'pre_flight', 'left', 'left_by_this', 'body']);
+
+        return new JsonResponse([
+            'name' => $card->name, 'until' => $card->share_until?->toIso8601ZuluString(), 'units' => $card->user->units()->value,
+            'sheets' => array_map(static fn (array $sheet): array => array_diff_key($sheet, $private) + ['camera' => $sheet['body']['name'] ?? ''], $this->keeper->sheets($card, $card->user)),
+        ]);
+    }
+
+    public function pdf(Request $request, Card $card, CardPdf $pdf): Response
+    {
+        $wanted = $request->query('paper', 'a5');
+        $paper = Paper::tryFrom(is_string($wanted) ? $wanted : '') ?? throw UnknownChoice::of('paper', $wanted, array_column(Paper::cases(), 'value'));
+
+        $user = $this->user($request);
+
+        return response($pdf->of($card->name, $this->keeper->sheets($card, $user), $paper, $user->units()), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.(Str::slug($card->name) ?: 'card').'.pdf"',
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function whole(Card $card, User $user): array
+    {
+        $shared = $card->share_until !== null && $card->share_until->isFuture();
+
+        return [
+            'id' => $card->id, 'card' => ['name' => $card->name, 'rushes' => $card->rushes], 'ticks' => (object) $card->ticks, 'as_of' => now()->toIso8601ZuluString('millisecond'),
+            'share' => $shared ? ['link' => url('/shared/'.$card->share_token), 'until' => $card->share_until->toIso8601ZuluString()] : null,
+            'sheets' => $this->keeper->sheets($card, $user),
+        ] + $this->history->marks($card);
+    }
+
+    private static function name(Body $body): string
+    {
+        $name = $body->text('name');
+        HiddenCharacters::refuse($name, 'name');
+
+        return $name;
+    }
+
+    /** @return list<string> ids of rushes of this account */
+    private function rushes(Body $body, User $user): array
+    {
+        $ids = array_values(array_unique($body->texts('rushes', self::HOLDS)));
+        $this->refuseStrangers($user, 'rushes', $ids);
+
+        return $ids;
+    }
+}

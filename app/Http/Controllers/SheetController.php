@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Body;
+use App\Kits\Sheets;
+use App\Models\Gear;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use RushHold\Faults\UnknownChoice;
+
+/** Kit/1 files: taking them out, and taking them in after having seen what that changes. */
+final readonly class SheetController extends Controller
+{
+    public function __construct(private Sheets $sheets) {}
+
+    public function whole(Request $request): Response
+    {
+        return self::file($this->sheets->whole($this->user($request)), 'kit');
+    }
+
+    public function one(Gear $gear): Response
+    {
+        return self::file($this->sheets->of($gear), Str::slug($gear->name) ?: $gear->type);
+    }
+
+    public function preview(Request $request): JsonResponse
+    {
+        return new JsonResponse(['pieces' => $this->sheets->preview($this->user($request), Body::of($request)->longText('sheet'))]);
+    }
+
+    public function take(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $choices = $body->texts('choices', 160);
+        foreach ($choices as $at => $choice) {
+            if (! in_array($choice, ['new', 'over', 'skip'], true)) {
+                throw UnknownChoice::of('choices.'.$at, $choice, ['new', 'over', 'skip']);
+            }
+        }
+        $taken = $this->sheets->take($this->user($request), $body->longText('sheet'), $choices);
+
+        return new JsonResponse(['gear' => array_map(GearController::shape(...), $taken)]);
+    }
+
+    private static function file(\stdClass $sheet, string $name): Response
+    {
+        return response((string) json_encode($sheet, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n", 200, [
+            'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.$name.'.kit.json"',
+        ]);
+    }
+}
