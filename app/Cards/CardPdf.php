@@ -22,8 +22,8 @@ final readonly class CardPdf
             mkdir($folder, 0755, true);
         }
         $pdf = new Dompdf(new Options([
-            'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans Condensed', 'isFontSubsettingEnabled' => true,
-            'fontDir' => $folder, 'fontCache' => $folder, 'tempDir' => $folder, 'chroot' => resource_path('views/card'), 'allowedProtocols' => ['data://' => ['rules' => []]],
+            'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'isFontSubsettingEnabled' => true,
+            'fontCache' => $folder, 'tempDir' => $folder, 'chroot' => resource_path('views/card'), 'allowedProtocols' => ['data://' => ['rules' => []]],
         ]));
         $pdf->setPaper($paper->value);
         $pdf->addInfo('Title', $name);

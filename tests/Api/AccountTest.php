@@ -149,7 +149,7 @@ it('deletes an account with everything in it, and nothing else', function () {
     foreach (['gear', 'kits', 'rushes'] as $table) {
         expect($left($table))->toBe([$other->id]);
     }
-    expect(DB::table('rush_versions')->count())->toBe(1);
+    expect(DB::table('versions')->count())->toBe(1);
 });
 
 it('sends its security headers with every answer', function (string $path) {

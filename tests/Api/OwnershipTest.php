@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Models\Left;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
+use RushHold\Controls\Layout;
 use Tests\Support\Documents;
 use Tests\Support\People;
 
@@ -14,6 +16,7 @@ const OPEN = [
     'api/register',
     'api/sign-in',
     'api/demo',
+    'api/shared/{token}',
     'api/{nothing}',
     '/',
     '{room?}',
@@ -55,13 +58,29 @@ it('shows and gives nobody anything of another account, on every route and verb 
         'rush' => [$rush->id, $gone->id],
         'kit' => [People::kitOf($owner)->id],
         'gear' => $owner->gear()->pluck('id')->all(),
+        'card' => [People::cardOf($owner, $rush)->id],
     ];
-    $before = [$rush->refresh()->toJson(), $owner->gear()->get()->toJson(), $owner->rushes()->count()];
-    $this->actingAs(People::someone('Stranger'));
+    $state = fn (): array => [
+        $rush->refresh()->toJson(),
+        $owner->gear()->get()->toJson(),
+        $owner->rushes()->count(),
+        $owner->cards()->get()->toJson(),
+        $owner->layouts()->count(),
+        Left::query()->count(),
+    ];
+    $before = $state();
+    $stranger = People::someone('Stranger');
+    $this->actingAs($stranger);
+    // where an address names two things, the other is the stranger's own
+    $own = [
+        'rush' => People::rushOf($stranger)->id,
+        'gear' => $stranger->gear()->where('type', 'body')->firstOrFail()->id,
+        'scheme' => 'thumb',
+    ];
     $tried = 0;
     foreach (everyRoute() as [$verb, $uri, $route]) {
         foreach ($route->parameterNames() as $parameter) {
-            if (in_array($uri, OPEN, true)) {
+            if (in_array($uri, OPEN, true) || $parameter === 'scheme') {
                 continue;
             }
             foreach (
@@ -77,8 +96,19 @@ it('shows and gives nobody anything of another account, on every route and verb 
                     'rush' => Documents::rush(),
                     'name' => 'mine now',
                     'document' => Documents::kit()['lens'],
+                    'rushes' => [$rush->id],
+                    'layout' => Layout::fresh()->toArray(),
+                    'left' => ['format' => 'left/1'],
+                    'ticks' => new stdClass(),
+                    'by' => 'typed',
+                    'at' => 1,
+                    'days' => 1,
                 ];
-                $this->json($verb, '/'.str_replace('{'.$parameter.'}', $id, $uri), $body)
+                $address = str_replace('{'.$parameter.'}', $id, $uri);
+                foreach (array_diff_key($own, [$parameter => 1]) as $other => $mine) {
+                    $address = str_replace('{'.$other.'}', $mine, $address);
+                }
+                $this->json($verb, '/'.$address, $body)
                     ->assertStatus(404)
                     ->assertJsonPath('type', 'not-found');
                 $tried++;
@@ -87,9 +117,9 @@ it('shows and gives nobody anything of another account, on every route and verb 
     }
     expect($tried)
         ->toBeGreaterThan(20)
-        ->and([$rush->refresh()->toJson(), $owner->gear()->get()->toJson(), $owner->rushes()->count()])
+        ->and($state())
         ->toBe($before);
-    foreach (['rushes', 'kits', 'gear'] as $list) {
+    foreach (['rushes', 'kits', 'gear', 'cards', 'sheet'] as $list) {
         expect($this->getJson('/api/'.$list)->getContent())
             ->not->toContain($rush->id)
             ->not->toContain($things['kit'][0]);

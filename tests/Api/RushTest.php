@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Rush;
-use App\Models\RushVersion;
+use App\History\Version;
 use RushHold\Document\DocumentChecker;
 use Tests\Support\Documents;
 use Tests\Support\People;
@@ -152,7 +152,7 @@ it('undoes and redoes by gesture, and forgets what was undone when something new
         ->assertJsonPath('can_redo', false)
         ->assertJsonPath('can_undo', true);
     expect($speed('undo'))->toBe(12);
-    expect(RushVersion::query()->where('rush_id', $this->rush->id)->max('seq'))->toBe(3);
+    expect(Version::query()->where('record_id', $this->rush->id)->max('seq'))->toBe(3);
 });
 
 it('refuses to write over what the writer has not seen', function () {
@@ -162,7 +162,7 @@ it('refuses to write over what the writer has not seen', function () {
     $this->putJson($this->path, People::edit($this->rush, ['motion' => ['speed_mps' => 11]], revision: 1))
         ->assertStatus(409)
         ->assertJsonPath('type', 'changed-elsewhere')
-        ->assertJsonPath('rush.motion.speed_mps', 10);
+        ->assertJsonPath('revision', 2);
     $this->postJson("{$this->path}/undo", ['revision' => 1])->assertStatus(409);
     expect($this->rush->refresh()->document->motion->speed_mps)->toBe(10);
 });

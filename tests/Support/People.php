@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Accounts\StarterKit;
+use App\Models\Card;
 use App\Models\Kit;
 use App\Models\Rush;
 use App\Models\User;
@@ -40,6 +41,20 @@ final class People
             json_decode((string) json_encode(Documents::rush())),
             null,
         );
+    }
+
+    public static function cardOf(User $user, Rush ...$rushes): Card
+    {
+        $card = $user->cards()->make([
+            'name' => 'A day out',
+            'rushes' => array_column($rushes, 'id'),
+            'ticks' => [],
+            'tips' => [],
+            'revision' => 1,
+        ]);
+        $card->save();
+
+        return $card;
     }
 
     /**

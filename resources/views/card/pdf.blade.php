@@ -7,24 +7,26 @@
 <title>{{ $name }}</title>
 <style>
 @page { margin: {{ $mm(5) }} {{ $mm(6) }}; }
-body { font: {{ $pt(7.4) }}/1.3 "DejaVu Sans Condensed"; color: #000; margin: 0; }
+body { font: {{ $pt(6.2) }}/1.2 "DejaVu Sans"; color: #000; margin: 0; }
 .sheet { page-break-after: always; }
 .last { page-break-after: auto; }
-h1 { font-size: {{ $pt(10) }}; margin: 0; }
+h1 { font-size: {{ $pt(9.5) }}; margin: 0; }
 .of { margin: 0 0 {{ $mm(1) }}; color: #333; }
 table { width: 100%; border-collapse: collapse; }
 td, th { text-align: left; vertical-align: top; padding: {{ $mm(0.5) }} {{ $mm(1) }} {{ $mm(0.5) }} 0; font-weight: normal; }
 .big td { border-top: {{ $mm(0.4) }} solid #000; border-bottom: {{ $mm(0.4) }} solid #000; width: 25%; }
 .big .name { display: block; font-size: {{ $pt(6) }}; }
-.big .value { display: block; font-size: {{ $pt(14) }}; font-weight: bold; line-height: 1.1; }
-.big .word { font-size: {{ $pt(11) }}; }
+.big .value { display: block; font-size: {{ $pt(14.5) }}; font-weight: bold; line-height: 1.1; }
+.big .word { font-size: {{ $pt(10) }}; padding-top: {{ $mm(1) }}; }
 .lines tr { border-bottom: {{ $mm(0.1) }} solid #999; }
-.lines th { width: 30%; }
-.lines .where { font-size: {{ $pt(5.6) }}; color: #333; }
+.lines th { width: 26%; }
+.lines .where { font-size: {{ $pt(5) }}; color: #333; }
 b { font-weight: bold; }
+.side { width: {{ $mm(32) }}; padding-left: {{ $mm(2) }}; padding-right: 0; }
+.side p { margin: {{ $mm(0.8) }} 0 0; }
 .figure { width: {{ $mm(30) }}; }
 ul { margin: 0; padding-left: {{ $mm(3) }}; }
-.small { font-size: {{ $pt(6) }}; color: #222; margin: {{ $mm(1) }} 0 0; }
+.small { font-size: {{ $pt(5.4) }}; color: #222; margin: {{ $mm(1) }} 0 0; }
 h2 { font-size: {{ $pt(7) }}; margin: {{ $mm(1.2) }} 0 0; }
 </style>
 </head>
@@ -46,16 +48,18 @@ h2 { font-size: {{ $pt(7) }}; margin: {{ $mm(1.2) }} 0 0; }
             <table class="lines">
                 @foreach ($sheet['lines'] as $line)
                 @continue($line['field'] === 'focus_mode')
-                <tr><th>{{ $line['name'] }}</th><td><b>{{ $line['word'] }}</b>@if ($line['note']) <span class="where">{{ $line['note'] }}</span>@endif @if ($line['where'])<br><span class="where">{{ $line['where'] }}</span>@endif</td></tr>
+                <tr><th>{{ $line['name'] }}</th><td><b>{{ $line['word'] }}</b>@if ($line['note']) <span class="where">{{ $line['note'] }}</span>@endif @if ($line['where'])<span class="where">· {{ $line['where'] }}</span>@endif</td></tr>
                 @endforeach
-                <tr><th>Button</th><td><b>{{ $sheet['button']['how'] }}</b></td></tr>
-                <tr><th>Aim</th><td><b>{{ $sheet['aim']['at'] }}</b>{{ $sheet['aim']['place'] === '' ? '' : ', '.$sheet['aim']['place'] }}</td></tr>
-                @if ($sheet['technique'])
-                <tr><th>By hand</th><td><b>{{ $sheet['technique'] }}</b>{{ $sheet['trap_m'] === null ? '' : ' at '.$length($sheet['trap_m']) }}</td></tr>
-                @endif
             </table>
         </td>
-        <td class="figure"><img src="data:image/svg+xml;base64,{{ base64_encode($figure($sheet['figure'])) }}" class="figure" alt=""></td>
+        <td class="side">
+            <img src="data:image/svg+xml;base64,{{ base64_encode($figure($sheet['figure'])) }}" class="figure" alt="">
+            <p>Aim at the <b>{{ $sheet['aim']['at'] }}</b>{{ $sheet['aim']['place'] === '' ? '' : ', '.$sheet['aim']['place'] }}</p>
+            <p>Button: <b>{{ $sheet['button']['how'] }}</b></p>
+            @if ($sheet['technique'])
+            <p>By hand: <b>{{ $sheet['technique'] }}{{ $sheet['trap_m'] === null ? '' : ' at '.$length($sheet['trap_m']) }}</b></p>
+            @endif
+        </td>
     </tr></table>
     @if ($sheet['tips'] !== [])
     <h2>What changes it</h2>
