@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { RushWhole } from "../../resources/js/api/types";
-import { RushKeeper } from "../../resources/js/rooms/plan/keeper";
+import { RushKeeper } from "../../resources/js/rooms/plan/rushKeeper";
 import { withMotion, type Draft } from "../../resources/js/sentence/draft";
 import { whole } from "./draft";
 

@@ -2,7 +2,7 @@ import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from
 import type { Plan, Rush, SubjectKind, Units } from "../api/types";
 import { useWidth } from "../app/useWidth";
 import { limiterText } from "../hold/hold";
-import { newGesture } from "../sentence/gesture";
+import { newGesture } from "../keeper/gesture";
 import { hasObstacles, obstacleAt } from "../sentence/surroundings";
 import { figures, show, step } from "../units/quantity";
 import { laneEnds, logScale, placedTips, ticks, type Scale } from "./scale";

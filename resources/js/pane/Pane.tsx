@@ -3,7 +3,7 @@ import type { Kit, Plan, Rush, SubjectKind, Units } from "../api/types";
 import { useWidth } from "../app/useWidth";
 import { areaNames } from "../hold/hold";
 import { Silhouette, shapeOf } from "../lane/silhouettes";
-import { newGesture } from "../sentence/gesture";
+import { newGesture } from "../keeper/gesture";
 import { obstacleAt } from "../sentence/surroundings";
 import { figures, show } from "../units/quantity";
 import { Ground, InFront } from "./Clutter";

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
 import { rushRanges } from "../generated/ranges";
 import { step } from "../units/quantity";
-import { newGesture } from "./gesture";
+import { newGesture } from "../keeper/gesture";
 import { Under } from "./Under";
 import { WordEditor } from "./WordEditor";
 import { makeWords, type Telling, type Word, type WordId } from "./words";

@@ -1,6 +1,6 @@
 import { Popover } from "antd";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import { kitsQuery, rushesQuery } from "../../api/queries";
@@ -8,22 +8,23 @@ import type { KitWhole, Plan, RushRow, RushWhole } from "../../api/types";
 import { useAccount, useCatalogue } from "../../app/boot";
 import { Lane, type Grip } from "../../lane/Lane";
 import { Sentence, words } from "../../sentence/Sentence";
-import { newGesture } from "../../sentence/gesture";
+import { newGesture } from "../../keeper/gesture";
 import { withClutter, withSchool } from "../../sentence/surroundings";
 import { type Telling } from "../../sentence/words";
 import { withDistance, withMotion, type Draft } from "../../sentence/draft";
 import type { Hold } from "../../hold/hold";
+import { SaveLine } from "../../keeper/SaveLine";
+import { typing, useKept, useUndoKeys } from "../../keeper/useKept";
 import { Pane } from "../../pane/Pane";
 import { show } from "../../units/quantity";
 import { AnotherRush } from "./AnotherRush";
 import { Answer } from "./Answer";
 import { Changes, type Change } from "./Changes";
 import { Help } from "./Help";
-import { faultText, RushKeeper, type Kept } from "./keeper";
+import { faultText, RushKeeper, type KeptRush } from "./rushKeeper";
 import { newRush } from "./newRush";
 import { PlanMap } from "./PlanMap";
 import { RushList } from "./RushList";
-import { SaveLine } from "./SaveLine";
 import { Schools } from "./Schools";
 import { WhatIf } from "./WhatIf";
 
@@ -143,9 +144,6 @@ export default function PlanRoom() {
   );
 }
 
-const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.closest("input, textarea, select, [role=dialog]") !== null;
-
 type OpenProps = { server: RushWhole; kits: KitWhole[]; onNew: () => void; onDeleted: (row: RushRow) => void };
 
 function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
@@ -155,7 +153,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
   const navigate = useNavigate();
   const client = useQueryClient();
   const [keeper] = useState(() => new RushKeeper(server));
-  const kept: Kept = useSyncExternalStore(keeper.subscribe, keeper.snapshot);
+  const kept: KeptRush = useKept(keeper);
   const [list, setList] = useState(false);
   const [help, setHelp] = useState(false);
   const [comparing, setComparing] = useState<"schools" | "rushes" | null>(null);
@@ -166,7 +164,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
   };
   const { draft, save } = kept;
 
-  useEffect(() => keeper.start(), [keeper]);
+  useUndoKeys(keeper);
   useEffect(() => () => void client.invalidateQueries({ queryKey: ["rushes"] }), [client]);
   // a kit, a unit or an assumed figure changed elsewhere gives another plan
   useEffect(() => void keeper.refresh(), [keeper, units, kits]);
@@ -180,11 +178,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      const key = event.key.toLowerCase();
-      if ((event.ctrlKey || event.metaKey) && key === "z" && !typing(event.target)) {
-        event.preventDefault();
-        void (event.shiftKey ? keeper.redo() : keeper.undo());
-      } else if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
       else if (event.key === "?") setHelp(true);
       else if (letters === "on" && event.key === "/") {
         event.preventDefault();
@@ -193,7 +187,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
     };
     document.addEventListener("keydown", onKey);
     return () => document.removeEventListener("keydown", onKey);
-  }, [keeper, letters, onNew]);
+  }, [letters, onNew]);
 
   const rename = (name: string): void => change({ ...draft, rush: { ...draft.rush, name } }, "name");
   const open = (id: string): void => {
@@ -242,7 +236,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
             all rushes
           </button>
         </Popover>
-        <SaveLine kept={kept} keeper={keeper} />
+        <SaveLine kept={kept} keeper={keeper} what="this rush" at={kept.server.updated_at} />
         <button type="button" className="quiet keys-hint" onClick={() => setHelp(true)}>
           {letters === "on" ? "Press a letter to change a word, " : "Keys: "}
           <b>?</b> for all of them
@@ -345,7 +339,7 @@ const moved = (draft: Draft, grip: Grip, metres: number): Draft => {
 const SETTLE_MS = 250;
 
 /** The revision of the last plan that stood for a moment: what costs many plans follows that, not every step of a drag. */
-function useSettled(kept: Kept): number {
+function useSettled(kept: KeptRush): number {
   const now = kept.server.revision;
   const [settled, setSettled] = useState(now);
   useEffect(() => {
@@ -386,7 +380,7 @@ const reworded = (before: Telling, after: Telling): Change["words"] =>
   words.map((word) => ({ from: word.text(before), to: word.text(after) })).filter(({ from, to }) => from !== to);
 
 /** Takes changes, and tells what the last gesture has done to the hold: from where it began to where it stands. */
-function useChanges(keeper: RushKeeper, kept: Kept, telling: Telling) {
+function useChanges(keeper: RushKeeper, kept: KeptRush, telling: Telling) {
   const [began, setBegan] = useState<{ gesture: string; telling: Telling; hold: Hold } | null>(null);
   const plan = kept.server.plan;
   const change = useCallback(

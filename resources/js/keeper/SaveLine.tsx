@@ -1,5 +1,5 @@
 import { Link } from "react-router-dom";
-import type { Kept, RushKeeper } from "./keeper";
+import type { Keeper, Kept, Marks } from "./Keeper";
 
 const time = (iso: string): string => new Date(iso).toLocaleTimeString("en-GB", { hour: "numeric", minute: "2-digit" });
 
@@ -11,13 +11,22 @@ const waitingFor = {
   "signed-out": "Not saved yet: you are signed out. What you type is kept in this browser.",
 } as const;
 
+type Props<Draft extends object, Whole extends Marks> = {
+  kept: Kept<Draft, Whole>;
+  keeper: Keeper<Draft, Whole>;
+  /** What is kept, as in "this rush". */
+  what: string;
+  /** When it was saved last, where that is known. */
+  at?: string;
+};
+
 /** Where things stand with saving, and the way back. */
-export function SaveLine({ kept, keeper }: { kept: Kept; keeper: RushKeeper }) {
+export function SaveLine<Draft extends object, Whole extends Marks>({ kept, keeper, what, at }: Props<Draft, Whole>) {
   const { save, server, news } = kept;
   if (save.kind === "elsewhere") {
     return (
       <span className="save fail" role="alert">
-        Another tab changed this rush.{" "}
+        Another tab changed {what}.{" "}
         <button type="button" className="mark" onClick={() => void keeper.resolve("mine")}>
           Keep mine
         </button>
@@ -45,7 +54,7 @@ export function SaveLine({ kept, keeper }: { kept: Kept; keeper: RushKeeper }) {
   return (
     <span className="save">
       <span data-testid="save" data-dirty={kept.dirty}>
-        {news ?? `saved ${time(server.updated_at)}`}
+        {news ?? (kept.dirty ? "saving" : at === undefined ? "saved" : `saved ${time(at)}`)}
       </span>
       <button type="button" className="quiet" disabled={!server.can_undo} onClick={() => void keeper.undo()}>
         undo

@@ -1,7 +1,5 @@
-import { ApiProblem, request } from "../../api/client";
-import type { Problem, RushWhole } from "../../api/types";
-import { newGesture } from "../../sentence/gesture";
-import type { Draft } from "../../sentence/draft";
+import { ApiProblem, request } from "../api/client";
+import { newGesture } from "./gesture";
 
 /** How things stand with what was last changed. */
 export type Save =
@@ -11,10 +9,29 @@ export type Save =
   | { kind: "elsewhere" }
   | { kind: "refused"; message: string };
 
-export type Kept = { draft: Draft; server: RushWhole; save: Save; dirty: boolean; news: string | null };
+/** What the server tells of every record that can be undone. */
+export type Marks = {
+  id: string;
+  revision: number;
+  /** The mark of the last write, as its writer gave it. */
+  write: string;
+  can_undo: boolean;
+  can_redo: boolean;
+};
+
+export type Kept<Draft, Whole extends Marks> = {
+  draft: Draft;
+  server: Whole;
+  save: Save;
+  dirty: boolean;
+  news: string | null;
+};
 
 /** What is not confirmed yet, and the marks of the writes that were sent without an answer. */
-type Unsaved = { draft: Draft; revision: number; gesture: string; sent: string[] };
+type Unsaved<Draft> = { draft: Draft; revision: number; gesture: string; sent: string[] };
+
+/** Where a record lives in the API, and what of it a person changes. */
+export type Kind<Draft, Whole> = { path: string; draftOf: (whole: Whole) => Draft };
 
 /** Marks of unanswered writes kept at the most; the server's last write is always among the newest. */
 const MARKS_KEPT = 40;
@@ -22,8 +39,6 @@ const MARKS_KEPT = 40;
 const newMark = (): string => `${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 12)}`;
 
 const RETRY_MS = [500, 1000, 2000, 3000];
-
-const draftOf = (whole: RushWhole): Draft => ({ rush: whole.rush, kit_id: whole.kit_id, focal_mm: whole.focal_mm });
 
 const sorted = (value: unknown): unknown =>
   value !== null && typeof value === "object" && !Array.isArray(value)
@@ -33,25 +48,26 @@ const sorted = (value: unknown): unknown =>
           .map(([key, inner]) => [key, sorted(inner)]),
       )
     : value;
-const same = (a: Draft, b: Draft): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
 
-const keyOf = (id: string): string => `rush-hold:unsaved:${id}`;
-
-/** What of this rush the server has not confirmed yet, as this browser kept it. */
-const unsavedOf = (id: string): Unsaved | null => {
+/** What of a record the server has not confirmed yet, as this browser kept it. */
+const unsavedAt = <Draft>(key: string): Unsaved<Draft> | null => {
   try {
-    return JSON.parse(localStorage.getItem(keyOf(id)) ?? "null") as Unsaved | null;
+    return JSON.parse(localStorage.getItem(key) ?? "null") as Unsaved<Draft> | null;
   } catch {
     return null;
   }
 };
 
 /**
- * Keeps one rush: every change is in this browser's own store before it is sent, is sent as soon as the one before
+ * Keeps one record: every change is in this browser's own store before it is sent, is sent as soon as the one before
  * is confirmed, and is sent again for as long as the server or its store is away.
  */
-export class RushKeeper {
-  private kept: Kept;
+export class Keeper<Draft extends object, Whole extends Marks> {
+  private kept: Kept<Draft, Whole>;
+  private readonly path: string;
+  private readonly key: string;
+  private readonly draftOf: (whole: Whole) => Draft;
   private listeners = new Set<() => void>();
   private revision: number;
   private gesture = "start";
@@ -62,13 +78,16 @@ export class RushKeeper {
   private closed = false;
   private steps: Promise<void> = Promise.resolve();
 
-  constructor(server: RushWhole) {
-    const unsaved = unsavedOf(server.id);
+  constructor(server: Whole, { path, draftOf }: Kind<Draft, Whole>) {
+    this.path = path;
+    this.key = `rush-hold:unsaved:${path}`;
+    this.draftOf = draftOf;
+    const unsaved = unsavedAt<Draft>(this.key);
     this.revision = unsaved?.revision ?? server.revision;
     this.gesture = unsaved?.gesture ?? this.gesture;
     this.sent = unsaved?.sent ?? [];
     this.kept = {
-      draft: unsaved?.draft ?? draftOf(server),
+      draft: unsaved?.draft ?? this.draftOf(server),
       server,
       save: { kind: unsaved ? "saving" : "saved" },
       dirty: unsaved !== null,
@@ -99,7 +118,7 @@ export class RushKeeper {
     return () => this.listeners.delete(listener);
   };
 
-  snapshot = (): Kept => this.kept;
+  snapshot = (): Kept<Draft, Whole> => this.kept;
 
   /** Takes a change; changes with one gesture are undone together. */
   edit(draft: Draft, gesture: string): void {
@@ -116,7 +135,7 @@ export class RushKeeper {
   /** After another tab has written: keep what is here, or take what is there. */
   async resolve(keep: "mine" | "theirs"): Promise<void> {
     try {
-      const server = await request<RushWhole>("GET", `rushes/${this.kept.server.id}`);
+      const server = await request<Whole>("GET", this.path);
       this.revision = server.revision;
       if (keep === "theirs") this.adopt(server, null);
       else {
@@ -145,7 +164,7 @@ export class RushKeeper {
     if (this.kept.dirty) await this.send();
     if (this.kept.dirty) return;
     try {
-      const server = await request<RushWhole>("POST", `rushes/${this.kept.server.id}/${way}`, {
+      const server = await request<Whole>("POST", `${this.path}/${way}`, {
         revision: this.revision,
       });
       this.gesture = way;
@@ -173,13 +192,13 @@ export class RushKeeper {
   }
 
   private async sendOnce(): Promise<void> {
-    const { draft, server } = this.kept;
+    const { draft } = this.kept;
     if (this.kept.save.kind !== "waiting") this.set({ save: { kind: "saving" } });
     const write = newMark();
     this.sent = [...this.sent.slice(-MARKS_KEPT), write];
     this.keepLocally(draft);
     try {
-      const answer = await request<RushWhole>("PUT", `rushes/${server.id}`, {
+      const answer = await request<Whole>("PUT", this.path, {
         revision: this.revision,
         gesture: this.gesture,
         write,
@@ -191,12 +210,12 @@ export class RushKeeper {
     }
   }
 
-  private confirmed(sent: Draft, answer: RushWhole): void {
+  private confirmed(sent: Draft, answer: Whole): void {
     this.tries = 0;
     this.sent = [];
     this.revision = answer.revision;
     const settled = this.kept.draft === sent;
-    if (settled) localStorage.removeItem(keyOf(answer.id));
+    if (settled) localStorage.removeItem(this.key);
     else this.keepLocally(this.kept.draft);
     this.set({ server: answer, dirty: !settled, save: { kind: settled ? "saved" : "saving" } });
   }
@@ -205,9 +224,9 @@ export class RushKeeper {
     if (thrown instanceof ApiProblem && thrown.status === 409) {
       // an answer that was lost on the way leaves our own write behind: then it is not a conflict
       try {
-        const theirs = await request<RushWhole>("GET", `rushes/${this.kept.server.id}`);
+        const theirs = await request<Whole>("GET", this.path);
         if (!this.sent.includes(theirs.write)) return this.set({ save: { kind: "elsewhere" } });
-        if (same(draftOf(theirs), sent)) return this.confirmed(sent, theirs);
+        if (same(this.draftOf(theirs), sent)) return this.confirmed(sent, theirs);
         this.sent = [];
         this.revision = theirs.revision;
         return this.set({ server: theirs, save: { kind: "saving" } });
@@ -237,36 +256,33 @@ export class RushKeeper {
   private async look(always = false): Promise<void> {
     if (this.run !== null || this.kept.dirty || this.closed) return;
     try {
-      const server = await request<RushWhole>("GET", `rushes/${this.kept.server.id}`);
+      const server = await request<Whole>("GET", this.path);
       if (this.kept.dirty) return;
       this.tries = 0;
       const news = server.revision > this.revision ? "brought up to date from another tab" : null;
       if (news !== null || always || this.kept.save.kind === "waiting") this.adopt(server, news);
     } catch (thrown) {
       if (thrown instanceof ApiProblem && thrown.status === 404)
-        this.set({ save: { kind: "refused", message: "This rush has been deleted." } });
+        this.set({ save: { kind: "refused", message: "This has been deleted." } });
       else this.later(thrown);
     }
   }
 
-  private adopt(server: RushWhole, news: string | null): void {
+  private adopt(server: Whole, news: string | null): void {
     this.tries = 0;
     this.sent = [];
     this.revision = server.revision;
-    localStorage.removeItem(keyOf(server.id));
-    this.set({ draft: draftOf(server), server, dirty: false, save: { kind: "saved" }, news });
+    localStorage.removeItem(this.key);
+    this.set({ draft: this.draftOf(server), server, dirty: false, save: { kind: "saved" }, news });
   }
 
   private keepLocally(draft: Draft): void {
-    const unsaved: Unsaved = { draft, revision: this.revision, gesture: this.gesture, sent: this.sent };
-    localStorage.setItem(keyOf(this.kept.server.id), JSON.stringify(unsaved));
+    const unsaved: Unsaved<Draft> = { draft, revision: this.revision, gesture: this.gesture, sent: this.sent };
+    localStorage.setItem(this.key, JSON.stringify(unsaved));
   }
 
-  private set(change: Partial<Kept>): void {
+  private set(change: Partial<Kept<Draft, Whole>>): void {
     this.kept = { ...this.kept, ...change };
     for (const listener of this.listeners) listener();
   }
 }
-
-/** The fault that stands in the way of a plan, in the words of the product. */
-export const faultText = (fault: Problem): string => fault.faults[0]?.message ?? fault.detail;
