@@ -45,6 +45,10 @@ const all = {
   rush: ranges(schemas.rush, "", {}),
   body: ranges(kit.$defs.body, "", {}),
   lens: ranges(kit.$defs.lens, "", {}),
+  converter: ranges(kit.$defs.converter, "", {}),
+  adapter: ranges(kit.$defs.adapter, "", {}),
+  support: ranges(kit.$defs.support, "", {}),
+  left: ranges(schemas.left, "", {}),
 };
 files["ranges.ts"] =
   `${note}\n/** Least and most of every number of a rush and of a kit's parts, by path. */\n` +

@@ -1,4 +1,5 @@
 import type { Problem } from "../generated/problem";
+import { noteReached } from "./connection";
 
 /** What the API says when it cannot do what was asked; network failures come as status 0. */
 export class ApiProblem extends Error {
@@ -41,13 +42,17 @@ const send = async (method: string, path: string, body: unknown): Promise<Respon
   };
   if (body !== undefined) headers["Content-Type"] = "application/json";
   try {
-    return await fetch(`/api/${path}`, {
+    const response = await fetch(`/api/${path}`, {
       method,
       headers,
       credentials: "same-origin",
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
+    // what the service worker has kept says so
+    noteReached(response.headers.get("X-Kept") === null);
+    return response;
   } catch {
+    noteReached(false);
     throw new ApiProblem(away);
   }
 };

@@ -55,8 +55,21 @@ export type KitWhole = {
   body_id: string;
   lens_id: string;
   converter_id: string | null;
+  adapter_id: string | null;
   kit: Kit;
 };
 
-export type GearType = "body" | "lens" | "converter";
+export type GearType = "body" | "lens" | "converter" | "adapter" | "support";
 export type Gear = { id: string; type: GearType; name: string; revision: number; document: Record<string, unknown> };
+
+/** A field of a hold as a body calls it. */
+export type Said = {
+  field: string;
+  name: string;
+  word: string;
+  ours: string;
+  where: string;
+  own: boolean;
+  note: string | null;
+  lacks: boolean;
+};

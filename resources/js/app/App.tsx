@@ -12,8 +12,11 @@ import { AccountContext, boot } from "./boot";
 import { Mishap } from "./Mishap";
 import { Shell } from "./Shell";
 
+const CardRoom = lazy(() => import("../rooms/card/CardRoom"));
+const ControlsRoom = lazy(() => import("../rooms/controls/ControlsRoom"));
 const KitRoom = lazy(() => import("../rooms/kit/KitRoom"));
 const SettingsRoom = lazy(() => import("../rooms/settings/SettingsRoom"));
+const SharedCard = lazy(() => import("../rooms/card/SharedCard"));
 
 const client = new QueryClient({
   defaultOptions: {
@@ -63,7 +66,13 @@ export function App() {
     <ConfigProvider theme={antdTheme(theme)} csp={{ nonce }} button={{ autoInsertSpace: false }}>
       <QueryClientProvider client={client}>
         <BrowserRouter>
-          {account === null ? (
+          {window.location.pathname.startsWith("/shared/") ? (
+            <Suspense fallback={<p className="note empty">One moment…</p>}>
+              <Routes>
+                <Route path="/shared/:token" element={<SharedCard />} />
+              </Routes>
+            </Suspense>
+          ) : account === null ? (
             <Routes>
               <Route path="/register" element={<SignIn register onIn={signedIn} />} />
               <Route path="*" element={<SignIn onIn={signedIn} />} />
@@ -75,7 +84,9 @@ export function App() {
                   <Suspense fallback={<p className="note empty">One moment…</p>}>
                     <Routes>
                       <Route path="/plan/:id?" element={<PlanRoom />} />
-                      <Route path="/kit" element={<KitRoom />} />
+                      <Route path="/kit/:id?" element={<KitRoom />} />
+                      <Route path="/controls/:id?" element={<ControlsRoom />} />
+                      <Route path="/card/:id?" element={<CardRoom />} />
                       <Route path="/settings" element={<SettingsRoom />} />
                       <Route path="*" element={<Navigate to="/plan" replace />} />
                     </Routes>

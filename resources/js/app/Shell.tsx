@@ -18,6 +18,8 @@ export function Shell({ children }: { children: ReactNode }) {
         <nav aria-label="Rooms">
           <NavLink to="/kit">Kit</NavLink>
           <NavLink to="/plan">Plan</NavLink>
+          <NavLink to="/controls">Controls</NavLink>
+          <NavLink to="/card">Card</NavLink>
         </nav>
         <NavLink to="/settings" className="who">
           {user.settings.units === "metric" ? "m · mm" : "ft · in"}

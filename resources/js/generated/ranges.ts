@@ -133,3 +133,59 @@ export const lensRanges: Record<string, [number, number]> = {
     32
   ]
 };
+
+export const converterRanges: Record<string, [number, number]> = {
+  "factor": [
+    1,
+    4
+  ]
+};
+
+export const adapterRanges: Record<string, [number, number]> = {
+  "slows": [
+    1,
+    5
+  ]
+};
+
+export const supportRanges: Record<string, [number, number]> = {
+  "carries_kg": [
+    0.1,
+    200
+  ],
+  "weight_kg": [
+    0.05,
+    50
+  ]
+};
+
+export const leftRanges: Record<string, [number, number]> = {
+  "hold": [
+    0,
+    9
+  ],
+  "pace": [
+    0,
+    2
+  ],
+  "fps": [
+    0.5,
+    240
+  ],
+  "shutter_s": [
+    0.000001,
+    3600
+  ],
+  "f_number": [
+    0.5,
+    256
+  ],
+  "iso": [
+    25,
+    13107200
+  ],
+  "compensation_ev": [
+    -8,
+    8
+  ]
+};

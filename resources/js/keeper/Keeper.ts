@@ -129,6 +129,11 @@ export class Keeper<Draft extends object, Whole extends Marks> {
     void this.send();
   }
 
+  /** Waits until what was changed is sent, as far as it can be. */
+  settled = async (): Promise<void> => {
+    if (this.kept.dirty) await this.send();
+  };
+
   undo = (): Promise<void> => this.next("undo");
   redo = (): Promise<void> => this.next("redo");
 

@@ -20,7 +20,10 @@ type Props = {
 };
 
 /** Share of the frame that lock-on starts in. */
-const START = { width: 0.08, height: 0.12 };
+export const START = { width: 0.08, height: 0.12 };
+
+/** Whether the aim is on the head or the front, where the drawing has its own point for it. */
+export const onHead = (aim: string): boolean => ["eye", "head", "face", "helmet", "leading-edge"].includes(aim);
 
 /** The frame at true proportions: subject, AF area, wander of the aim and clutter, all at true size. */
 export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props) {
@@ -44,13 +47,12 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
       ? { width: START.width * width, height: START.height * height }
       : { width: pane.area.width * width, height: pane.area.height * height };
   const shape = shapeOf(kind, pane.posture);
-  const onHead = ["eye", "head", "face", "helmet", "leading-edge"].includes(hold.aim);
   // the drawing is laid with its head under the aim, where the aim is on the head
   const [headX, headY] = [
     ((shape.head[0] - shape.box[0]) / shape.box[2] - 0.5) * size.width * pane.way,
     ((shape.head[1] - shape.box[1]) / shape.box[3] - 0.5) * size.height,
   ];
-  const [drawnX, drawnY] = onHead ? [aimX - headX, aimY - headY] : [subjectX, subjectY];
+  const [drawnX, drawnY] = onHead(hold.aim) ? [aimX - headX, aimY - headY] : [subjectX, subjectY];
   const wander = { x: pane.wander.x * grow * width, y: pane.wander.y * grow * height };
   const labelY = pattern === "whole-frame" ? height - 12 : Math.min(height - 10, areaY + area.height / 2 + 18);
   const crossing =
@@ -154,7 +156,7 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
 }
 
 /** An AF area, drawn as a long hexagon of its true size; kept inside the frame by a hair so that its edge shows. */
-const hexagon = (x: number, y: number, w: number, h: number, frameW: number, frameH: number): string => {
+export const hexagon = (x: number, y: number, w: number, h: number, frameW: number, frameH: number): string => {
   const left = Math.max(2, x - w / 2);
   const right = Math.min(frameW - 2, x + w / 2);
   const top = Math.max(2, y - h / 2);

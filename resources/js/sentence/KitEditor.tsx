@@ -9,7 +9,7 @@ import type { Telling } from "./words";
 import type { Draft } from "./draft";
 
 type Props = { telling: Telling; onChange: (draft: Draft) => void };
-type Parts = { body_id: string; lens_id: string; converter_id: string | null };
+type Parts = { body_id: string; lens_id: string; converter_id: string | null; adapter_id: string | null };
 
 /** Which body, lens and converter, and where a zoom is set. */
 export function KitEditor({ telling, onChange }: Props) {
@@ -30,7 +30,8 @@ export function KitEditor({ telling, onChange }: Props) {
   useEffect(() => first.current?.focus(), [gear.isSuccess]);
 
   if (kit === null || gear.data === undefined) return <p className="note">Fetching your kit…</p>;
-  const parts: Parts = { body_id: kit.body_id, lens_id: kit.lens_id, converter_id: kit.converter_id };
+  const { body_id, lens_id, converter_id, adapter_id } = kit;
+  const parts: Parts = { body_id, lens_id, converter_id, adapter_id };
   const of = (type: Gear["type"]): Gear[] => gear.data.gear.filter((one) => one.type === type);
   const lens = kit.kit.lens;
 
@@ -57,6 +58,7 @@ export function KitEditor({ telling, onChange }: Props) {
       {pick("Body", "body_id", of("body"), null)}
       {pick("Lens", "lens_id", of("lens"), null)}
       {pick("Converter", "converter_id", of("converter"), "none")}
+      {(of("adapter").length > 0 || adapter_id !== null) && pick("Adapter", "adapter_id", of("adapter"), "none")}
       {lens.zoom && (
         <NumberEditor
           label="Zoom set at"

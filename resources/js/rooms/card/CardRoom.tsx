@@ -1,0 +1,348 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { Link, useNavigate, useParams } from "react-router-dom";
+import { request } from "../../api/client";
+import { useReached } from "../../api/connection";
+import { gearQuery, rushesQuery } from "../../api/queries";
+import { useAccount } from "../../app/boot";
+import { Dialog } from "../../app/Dialog";
+import { newGesture } from "../../keeper/gesture";
+import { SaveLine } from "../../keeper/SaveLine";
+import { useKept, useUndoKeys } from "../../keeper/useKept";
+import { TextInput } from "../kit/inputs";
+import { ago, CardKeeper, cardsQuery, isFaulty, merged, type CardWhole, type OwnSheet } from "./card";
+import { LeftEditor } from "./LeftEditor";
+import { Outbox, waitingTicks } from "./outbox";
+import { papers, usePaper, type Paper } from "./paper";
+import { Share } from "./Share";
+import { SheetView } from "./SheetView";
+import { ToSet } from "./ToSet";
+
+/** The cards to carry: pick one, read it, tick it off, print it. All of them are kept on this device after one visit. */
+export default function CardRoom() {
+  const { user } = useAccount();
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const [outbox] = useState(() => new Outbox(user.email, () => void client.invalidateQueries({ queryKey: ["cards"] })));
+  useEffect(() => outbox.start(), [outbox]);
+  const cards = useQuery(cardsQuery);
+  const rushes = useQuery(rushesQuery);
+  const [deleted, setDeleted] = useState<CardWhole | null>(null);
+  const fetched = async (): Promise<void> => client.invalidateQueries({ queryKey: ["cards"] });
+  const make = useMutation({
+    mutationFn: () =>
+      request<CardWhole>("POST", "cards", {
+        name: "A new card",
+        rushes: (rushes.data?.rushes ?? []).slice(0, 1).map((row) => row.id),
+      }),
+    onSuccess: async (made) => {
+      await fetched();
+      await navigate(`/card/${made.id}`);
+    },
+  });
+  const restore = useMutation({
+    mutationFn: (card: CardWhole) => request<CardWhole>("POST", `cards/${card.id}/restore`),
+    onSuccess: async (back) => {
+      setDeleted(null);
+      await fetched();
+      await navigate(`/card/${back.id}`);
+    },
+  });
+  const first = cards.data?.cards[0]?.id;
+  const open = cards.data?.cards.find((card) => card.id === id);
+  useEffect(() => {
+    if (first !== undefined && cards.isSuccess && !cards.isFetching && open === undefined)
+      void navigate(`/card/${first}`, { replace: true });
+  }, [first, cards.isSuccess, cards.isFetching, open, navigate]);
+  const notice = deleted !== null && (
+    <p className="deleted" role="status">
+      Deleted “{deleted.card.name}”.{" "}
+      <button type="button" className="mark" onClick={() => restore.mutate(deleted)}>
+        Bring it back
+      </button>
+    </p>
+  );
+
+  if (cards.data === undefined)
+    return (
+      <p className="note empty" aria-busy="true">
+        {cards.failureReason ? `${cards.failureReason.message} Trying again…` : "Fetching your cards…"}
+      </p>
+    );
+  if (first === undefined)
+    return (
+      <div className="empty">
+        {notice}
+        <h1>No card yet.</h1>
+        <p>A card carries the holds of a day into the field: in your camera's own words, on paper or on this phone.</p>
+        <button type="button" className="primary" disabled={make.isPending} onClick={() => make.mutate()}>
+          Make the first one
+        </button>
+        {make.isError && <p className="note fault">{make.error.message}</p>}
+      </div>
+    );
+  return (
+    <>
+      {notice}
+      {open !== undefined && (
+        <OpenCard
+          key={open.id}
+          server={open}
+          cards={cards.data.cards}
+          outbox={outbox}
+          onNew={() => make.mutate()}
+          onDeleted={setDeleted}
+        />
+      )}
+    </>
+  );
+}
+
+type Props = {
+  server: CardWhole;
+  cards: CardWhole[];
+  outbox: Outbox;
+  onNew: () => void;
+  onDeleted: (card: CardWhole) => void;
+};
+
+function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
+  const { user } = useAccount();
+  const { units } = user.settings;
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const reached = useReached();
+  const [keeper] = useState(() => new CardKeeper(server));
+  const kept = useKept(keeper);
+  useUndoKeys(keeper);
+  const letters = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
+  const gear = useQuery(gearQuery);
+  const rushes = useQuery(rushesQuery);
+  const [picked, setPicked] = useState<string | null>(null);
+  const [panel, setPanel] = useState<"holds" | "share" | null>(null);
+  const [typing, setTyping] = useState<OwnSheet | null>(null);
+  const [paper, setPaper] = useState<Paper>("a6");
+  usePaper(paper);
+  const { draft } = kept;
+
+  // the list is fetched anew when something arrives; the keeper's own answer is newer right after a change
+  const shown = kept.server.revision > server.revision ? kept.server : server;
+  const ticks = useMemo(() => merged(shown.ticks, waitingTicks(letters, server.id)), [shown.ticks, letters, server.id]);
+  const current = shown.sheets.find((sheet) => sheet.key === picked) ?? shown.sheets[0];
+  const saved = kept.server.revision;
+  useEffect(() => {
+    if (saved !== server.revision) void client.invalidateQueries({ queryKey: ["cards"] });
+    // only when something was saved
+  }, [saved, server.revision, client]);
+  const remove = useMutation({
+    mutationFn: () => request<null>("DELETE", `cards/${server.id}`),
+    onSuccess: async () => {
+      onDeleted(server);
+      await client.invalidateQueries({ queryKey: ["cards"] });
+      await navigate("/card");
+    },
+  });
+  const edit = (rushIds: string[]): void => keeper.edit({ ...draft, rushes: rushIds }, newGesture("holds"));
+  const others = (rushes.data?.rushes ?? []).filter((row) => !draft.rushes.includes(row.id));
+  const nameOf = (id: string): string =>
+    rushes.data?.rushes.find((row) => row.id === id)?.name ??
+    shown.sheets.find((sheet) => sheet.key === id)?.name ??
+    "a rush that is gone";
+
+  return (
+    <div className="card-room">
+      <div className="titleline card-title">
+        <select
+          className="plain-input title-select"
+          aria-label="Card"
+          value={server.id}
+          onChange={(event) => void navigate(`/card/${event.target.value}`)}
+        >
+          {cards.map((card) => (
+            <option key={card.id} value={card.id}>
+              {card.id === server.id ? draft.name : card.card.name}
+            </option>
+          ))}
+        </select>
+        <button type="button" className="quiet" onClick={onNew}>
+          new card
+        </button>
+        <SaveLine kept={kept} keeper={keeper} what="this card" />
+        <span className="card-state" data-testid="card-state">
+          {!reached && <b className="fail">No signal: kept {ago(shown.as_of)}, may be stale.</b>}
+          {letters.length > 0 && " Ticks wait to be sent."}
+        </span>
+      </div>
+      <div className="card-acts">
+        <button
+          type="button"
+          className="mark"
+          aria-expanded={panel === "holds"}
+          onClick={() => setPanel(panel === "holds" ? null : "holds")}
+        >
+          name and holds
+        </button>
+        <button
+          type="button"
+          className="mark"
+          aria-expanded={panel === "share"}
+          onClick={() => setPanel(panel === "share" ? null : "share")}
+        >
+          share{server.share === null ? "" : "d"}
+        </button>
+        <span className="print-row">
+          <select
+            className="plain-input"
+            aria-label="Paper"
+            value={paper}
+            onChange={(event) => setPaper(event.target.value as Paper)}
+          >
+            {papers.map((one) => (
+              <option key={one.value} value={one.value}>
+                {one.words}
+              </option>
+            ))}
+          </select>
+          <button type="button" className="mark" onClick={() => window.print()}>
+            print
+          </button>
+          <a className="mark" href={`/api/cards/${server.id}/pdf?paper=${paper}`} target="_blank" rel="noreferrer">
+            PDF
+          </a>
+        </span>
+        <button type="button" className="quiet" aria-label={`Delete ${draft.name}`} onClick={() => remove.mutate()}>
+          delete
+        </button>
+      </div>
+      {remove.isError && <p className="note fault">{remove.error.message}</p>}
+      {panel === "holds" && (
+        <section className="panel" aria-label="Name and holds">
+          <div className="field">
+            Name
+            <TextInput
+              label="Name of this card"
+              value={draft.name}
+              most={120}
+              onTake={(name, gesture) => keeper.edit({ ...draft, name }, gesture)}
+            />
+          </div>
+          <ol className="card-holds">
+            {draft.rushes.map((id, at) => (
+              <li key={id}>
+                <span>{nameOf(id)}</span>
+                <button
+                  type="button"
+                  className="quiet"
+                  disabled={at === 0}
+                  aria-label={`${nameOf(id)} earlier`}
+                  onClick={() => edit(draft.rushes.toSpliced(at, 1).toSpliced(at - 1, 0, id))}
+                >
+                  earlier
+                </button>
+                <button
+                  type="button"
+                  className="quiet"
+                  aria-label={`Leave ${nameOf(id)} out`}
+                  onClick={() => edit(draft.rushes.filter((one) => one !== id))}
+                >
+                  leave out
+                </button>
+              </li>
+            ))}
+          </ol>
+          {draft.rushes.length < 12 && others.length > 0 && (
+            <select
+              className="plain-input"
+              aria-label="Add a hold to the card"
+              value=""
+              onChange={(event) => event.target.value !== "" && edit([...draft.rushes, event.target.value])}
+            >
+              <option value="">Add the hold of …</option>
+              {others.map((row) => (
+                <option key={row.id} value={row.id}>
+                  {row.name}
+                </option>
+              ))}
+            </select>
+          )}
+        </section>
+      )}
+      {panel === "share" && (
+        <section className="panel" aria-label="Share">
+          <Share card={server} onChanged={() => void client.invalidateQueries({ queryKey: ["cards"] })} />
+        </section>
+      )}
+      <nav className="card-tabs" aria-label="Holds of this card">
+        {shown.sheets.map((sheet) => (
+          <button
+            key={sheet.key}
+            type="button"
+            aria-pressed={sheet.key === current?.key}
+            onClick={() => setPicked(sheet.key)}
+          >
+            {sheet.name}
+          </button>
+        ))}
+      </nav>
+      {shown.sheets.length === 0 && (
+        <p className="empty">This card holds no hold yet: add one under “name and holds”.</p>
+      )}
+      {shown.sheets.map((sheet) => (
+        <article key={sheet.key} className={sheet.key === current?.key ? "sheet current" : "sheet"}>
+          {isFaulty(sheet) ? (
+            <>
+              <h2>{sheet.name}</h2>
+              <p className="stand-in">
+                {sheet.fault} <Link to={`/plan/${sheet.key}`}>Look at it in Plan</Link>
+              </p>
+            </>
+          ) : (
+            <>
+              <header className="sheet-head">
+                <h2>{sheet.name}</h2>
+                <p className="note">
+                  {sheet.body.name}, {sheet.kit}{" "}
+                  <span className="screen-only">
+                    · <Link to={`/plan/${sheet.key}`}>why</Link>
+                  </span>
+                </p>
+              </header>
+              <div className="sheet-columns">
+                <div>
+                  <SheetView sheet={sheet} units={units} />
+                </div>
+                <ToSet
+                  sheet={sheet}
+                  cardId={server.id}
+                  cardName={draft.name}
+                  ticks={ticks}
+                  outbox={outbox}
+                  onType={() => setTyping(sheet)}
+                />
+              </div>
+            </>
+          )}
+        </article>
+      ))}
+      <Dialog
+        open={typing !== null}
+        title={`How ${typing?.body.name ?? ""} was left`}
+        width={760}
+        onClose={() => setTyping(null)}
+      >
+        {typing !== null && gear.data?.gear.some((one) => one.id === typing.body.id) && (
+          <LeftEditor
+            body={gear.data.gear.find((one) => one.id === typing.body.id)!}
+            state={typing.left?.state ?? { format: "left/1" }}
+            units={units}
+            onDone={(state) => {
+              outbox.left(typing.body.id, state, "typed");
+              setTyping(null);
+            }}
+          />
+        )}
+      </Dialog>
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+import type { Check, OwnSheet } from "./card";
+import { told } from "./card";
+import type { Outbox, Tick } from "./outbox";
+
+type Props = {
+  sheet: OwnSheet;
+  cardId: string;
+  cardName: string;
+  ticks: Record<string, Tick>;
+  outbox: Outbox;
+  onType: () => void;
+};
+
+/** The way from how the camera was left to this hold, one tick after another; then the camera is remembered as set. */
+export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props) {
+  const nameOf = (id: string): string => `${sheet.key}:${id}`.slice(0, 160);
+  const on = (id: string): boolean => ticks[nameOf(id)]?.on === true;
+  const flip = (id: string): void => outbox.tick(cardId, nameOf(id), !on(id));
+  const { changes, left } = sheet;
+  const open = changes.filter((change) => !on(change.id)).length;
+  const set = (): void => {
+    outbox.left(sheet.body.id, sheet.left_by_this, `${cardName}: ${sheet.name}`.slice(0, 120));
+    for (const change of changes) if (on(change.id)) outbox.tick(cardId, nameOf(change.id), false);
+  };
+
+  return (
+    <section className="to-set" aria-label="To set">
+      <h3>
+        {changes.length === 0
+          ? "The camera is set for this."
+          : open === 0
+            ? "All done."
+            : `${open} ${open === 1 ? "change" : "changes"} ${left === null ? "to make" : "from how it was left"}`}
+      </h3>
+      <p className="note">
+        {left === null
+          ? `Nobody has said how ${sheet.body.name} was left: check each. `
+          : `${sheet.body.name} was left by ${left.by === "typed" ? "what you typed" : `“${left.by}”`}, ${told(left.at)}. `}
+        <button type="button" className="mark" onClick={onType}>
+          It was left otherwise
+        </button>
+      </p>
+      <ol className="changes-list">
+        {changes.map((change) => (
+          <li key={change.id} className={change.danger !== null ? "danger-change" : ""}>
+            <label>
+              <input
+                type="checkbox"
+                aria-label={`${change.name}: ${change.to}`}
+                checked={on(change.id)}
+                onChange={() => flip(change.id)}
+              />
+              <span className="change-text">
+                <span className="change-what">
+                  {change.name}: {change.from !== null && <s>{change.from}</s>} <b>{change.to}</b>
+                </span>
+                <span className="note">
+                  {[change.danger === null ? "" : `▲ ${change.danger}`, change.where].filter(Boolean).join(" · ")}
+                </span>
+              </span>
+            </label>
+          </li>
+        ))}
+      </ol>
+      {changes.length > 0 && (
+        <button type="button" className={open === 0 ? "primary" : "cure"} onClick={set}>
+          {open === 0 ? "Set: remember it so" : "It is all set: remember it so"}
+        </button>
+      )}
+      <PreFlight list={sheet.pre_flight} on={(id) => on(`pre:${id}`)} onFlip={(id) => flip(`pre:${id}`)} />
+    </section>
+  );
+}
+
+function PreFlight({ list, on, onFlip }: { list: Check[]; on: (id: string) => boolean; onFlip: (id: string) => void }) {
+  const open = list.filter((item) => !on(item.id)).length;
+  return (
+    <details className="pre-flight" open={open > 0}>
+      <summary>
+        Before you go{" "}
+        <span className="note">{open === 0 ? "all looked at" : `${open} of ${list.length} left to look at`}</span>
+      </summary>
+      <ul className="changes-list">
+        {list.map((item) => (
+          <li key={item.id}>
+            <label>
+              <input type="checkbox" aria-label={item.says} checked={on(item.id)} onChange={() => onFlip(item.id)} />
+              <span className="change-text">
+                <span className="change-what">{item.says}</span>
+                <span className="note">{item.why}</span>
+              </span>
+            </label>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,96 @@
+import { queryOptions } from "@tanstack/react-query";
+import { request } from "../../api/client";
+import type { Plan, Said } from "../../api/types";
+import { Keeper, type Marks } from "../../keeper/Keeper";
+import type { Tick } from "./outbox";
+
+export type Change = {
+  id: string;
+  field: string;
+  name: string;
+  from: string | null;
+  to: string;
+  where: string;
+  danger: string | null;
+};
+export type Check = { id: string; says: string; why: string; due: boolean };
+export type Figure = Plan["pane"] & { kind: string; family: string; aim_at: string; pattern: string };
+
+/** One hold as it is carried: what to set in the body's own words, which button, where to aim, what would change it. */
+export type Sheet = {
+  key: string;
+  name: string;
+  settings: { name: string; word: string }[];
+  lines: Said[];
+  button: { how: string; seconds: number | null; control: string | null };
+  aim: { at: string; place: string };
+  figure: Figure;
+  technique: string | null;
+  trap_m: number | null;
+  distance: { near_m: number; work_m: number; far_m: number; sharp_near_m: number; sharp_far_m: number | null };
+  focal: string;
+  zooms: boolean;
+  budget: number;
+  tips: { when: string; then: string[] }[];
+  gave_way: string[];
+  cautions: string[];
+  kit: string;
+};
+
+/** What only the owner sees of a sheet. */
+export type OwnSheet = Sheet & {
+  changes: Change[];
+  pre_flight: Check[];
+  left_by_this: Record<string, unknown>;
+  body: { id: string; name: string };
+  left: { by: string; at: string; state: Record<string, unknown> } | null;
+};
+export type Faulty = { key: string; name: string; fault: string };
+
+export type CardWhole = Marks & {
+  card: { name: string; rushes: string[] };
+  ticks: Record<string, Tick>;
+  as_of: string;
+  share: { link: string; until: string } | null;
+  sheets: (OwnSheet | Faulty)[];
+};
+export type CardDraft = { name: string; rushes: string[] };
+
+/** Keeps the name and the holds of one card. */
+export class CardKeeper extends Keeper<CardDraft, CardWhole> {
+  constructor(server: CardWhole) {
+    super(server, { path: `cards/${server.id}`, draftOf: ({ card }) => card });
+  }
+}
+
+export const cardsQuery = queryOptions({
+  queryKey: ["cards"],
+  queryFn: () => request<{ as_of: string; cards: CardWhole[] }>("GET", "cards"),
+  staleTime: 5_000,
+});
+
+export const isFaulty = (sheet: OwnSheet | Faulty): sheet is Faulty => "fault" in sheet;
+
+/** Ticks as they stand on this device: of each the later of what the server knows and what waits here. */
+export const merged = (server: Record<string, Tick>, waiting: Record<string, Tick>): Record<string, Tick> => {
+  const all = { ...server };
+  for (const [name, tick] of Object.entries(waiting)) if ((all[name]?.at ?? 0) <= tick.at) all[name] = tick;
+  return all;
+};
+
+/** A time as it is told beside what is kept: the clock today, the day before that. */
+export const told = (iso: string): string => {
+  const at = new Date(iso);
+  const day = at.toDateString() === new Date().toDateString();
+  const clock = at.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+  return day ? clock : `${at.toLocaleDateString("en-GB", { day: "numeric", month: "short" })}, ${clock}`;
+};
+
+/** How long ago, in plain words. */
+export const ago = (iso: string): string => {
+  const minutes = Math.max(0, Math.round((Date.now() - Date.parse(iso)) / 60_000));
+  if (minutes < 2) return "just now";
+  if (minutes < 90) return `${minutes} minutes ago`;
+  const hours = Math.round(minutes / 60);
+  return hours < 36 ? `${hours} hours ago` : `${Math.round(hours / 24)} days ago`;
+};

@@ -1,0 +1,101 @@
+import type { Control } from "../../generated/kit";
+import { bundleParts, fingers } from "../kit/ControlsEditor";
+import { put, without, type Layout, type Reading, type Use } from "./layout";
+
+type Props = {
+  control: Control;
+  layout: Layout;
+  reading: Reading;
+  how: string | null;
+  onChange: (layout: Layout, what: string) => void;
+};
+
+const functions: { value: Use["does"]; words: string }[] = [
+  { value: "focus", words: "focuses with what is set" },
+  { value: "stop", words: "stops focus" },
+  { value: "point", words: "moves the focus point" },
+];
+
+/** What one key does, and how to set that on the body in its own words. */
+export function OneControl({ control, layout, reading, how, onChange }: Props) {
+  const use = layout.uses.find((one) => one.control === control.id);
+  const focus = control.carries.filter((part) => bundleParts.some((each) => each.value === part && !each.exposure));
+  const bundle = focus.filter((part) => ["start", "focus-mode", "area", "detection", "tuning"].includes(part));
+  const take = (value: string): void => {
+    if (value === "") onChange(without(layout, control.id), "use");
+    else if (value.startsWith("recall:"))
+      onChange(
+        put(layout, {
+          control: control.id,
+          does: "recall",
+          hold: value.slice(7),
+          carries: use?.does === "recall" ? use.carries : bundle,
+        }),
+        "use",
+      );
+    else onChange(put(layout, { control: control.id, does: value as Use["does"], hold: null, carries: [] }), "use");
+  };
+  return (
+    <div className="one-control">
+      <p className="note">
+        {fingers.find((finger) => finger.value === control.finger)?.words},{" "}
+        {control.with_shutter ? "can be held while you fire" : "cannot be held while you fire"}
+        {control.gloves ? "" : ", not in gloves"}
+      </p>
+      <label className="field">
+        It
+        <select
+          className="plain-input"
+          value={use === undefined ? "" : use.does === "recall" ? `recall:${use.hold ?? ""}` : use.does}
+          onChange={(event) => take(event.target.value)}
+        >
+          <option value="">does nothing</option>
+          {functions
+            .filter((each) => control.may.includes(each.value) || use?.does === each.value)
+            .map((each) => (
+              <option key={each.value} value={each.value}>
+                {each.words}
+              </option>
+            ))}
+          {(control.may.includes("recall") || use?.does === "recall") && (
+            <optgroup label="recalls the hold of">
+              {reading.holds.map((hold) => (
+                <option key={hold.id} value={`recall:${hold.id}`}>
+                  {hold.name}
+                </option>
+              ))}
+            </optgroup>
+          )}
+        </select>
+      </label>
+      {use?.does === "recall" && (
+        <fieldset className="ticks">
+          <legend>The set it recalls holds</legend>
+          {bundleParts
+            .filter((part) => control.carries.includes(part.value) || use.carries.includes(part.value))
+            .map((part) => (
+              <label key={part.value} className="has">
+                <input
+                  type="checkbox"
+                  checked={use.carries.includes(part.value)}
+                  onChange={() =>
+                    onChange(
+                      put(layout, {
+                        ...use,
+                        carries: use.carries.includes(part.value)
+                          ? use.carries.filter((each) => each !== part.value)
+                          : [...use.carries, part.value],
+                      }),
+                      "bundle",
+                    )
+                  }
+                />
+                {part.words}
+              </label>
+            ))}
+        </fieldset>
+      )}
+      {how !== null && <p className="how">{how}</p>}
+    </div>
+  );
+}

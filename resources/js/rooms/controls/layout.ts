@@ -1,0 +1,83 @@
+import type { Said } from "../../api/types";
+import type { Layout } from "../../generated/layout";
+import { Keeper, type Marks } from "../../keeper/Keeper";
+
+export type { Layout };
+export type Use = Layout["uses"][number];
+
+export type Finding = {
+  code: string;
+  says: string;
+  control: string | null;
+  hold: string | null;
+  cure: string | null;
+  cured: Layout | null;
+  steps: string[];
+};
+
+export type Reading = {
+  holds: { id: string; name: string; says: Said[] }[];
+  base: string | null;
+  buttons: { name: string; where: string; words: Record<string, string> };
+  findings: Finding[];
+  seconds: Record<string, Record<string, number>>;
+  set: { control: string; how: string }[];
+};
+
+export type LayoutWhole = Marks & { layout: Layout; reading: Reading };
+export type LayoutDraft = { layout: Layout };
+
+export type Best = {
+  now_s: number;
+  best_s: number;
+  saved_s: number;
+  exact: boolean;
+  layout: Layout;
+  most: string | null;
+};
+
+/** Keeps the layout of one body. */
+export class LayoutKeeper extends Keeper<LayoutDraft, LayoutWhole> {
+  constructor(server: LayoutWhole) {
+    super(server, { path: `layouts/${server.id}`, draftOf: ({ layout }) => ({ layout }) });
+  }
+}
+
+export const schemes: { value: Layout["scheme"]; words: string; note: string }[] = [
+  { value: "shutter", words: "Shutter", note: "half a press focuses" },
+  { value: "thumb", words: "Thumb", note: "a rear key focuses, the shutter only fires" },
+  { value: "two-thumbs", words: "Two thumbs", note: "one small area, one wide, a centimetre apart" },
+  { value: "three-buttons", words: "Three buttons", note: "wide on the shutter, one to choose, one to fix the plane" },
+];
+
+/** A control put to this use instead of what it did. */
+export const put = (layout: Layout, use: Use): Layout => ({
+  ...layout,
+  uses: [...layout.uses.filter((one) => one.control !== use.control), use],
+});
+
+export const without = (layout: Layout, control: string): Layout => ({
+  ...layout,
+  uses: layout.uses.filter((one) => one.control !== control),
+});
+
+/** How often one hold follows another in a day; once unless told. */
+export const times = (layout: Layout, from: string, to: string): number =>
+  layout.follows.find((one) => one.from === from && one.to === to)?.times ?? 1;
+
+export const follow = (layout: Layout, from: string, to: string, often: number): Layout => ({
+  ...layout,
+  follows: [...layout.follows.filter((one) => one.from !== from || one.to !== to), { from, to, times: often }],
+});
+
+/** The layout without a hold of the day, and without anything that recalls it. */
+export const withoutHold = (layout: Layout, id: string): Layout => ({
+  ...layout,
+  holds: layout.holds.filter((one) => one !== id),
+  base: layout.base === id ? null : layout.base,
+  uses: layout.uses.filter((one) => one.hold !== id),
+  follows: layout.follows.filter((one) => one.from !== id && one.to !== id),
+});
+
+/** Seconds as they are told: two figures, no noise. */
+export const seconds = (value: number): string => (value < 0.005 ? "0" : value.toFixed(value < 10 ? 1 : 0));

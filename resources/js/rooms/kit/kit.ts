@@ -1,0 +1,195 @@
+import type { Gear, GearType } from "../../api/types";
+import type { Body, Control, Dialect, Scale, Tuning, Where } from "../../generated/kit";
+import { areaNames } from "../../hold/hold";
+import { Keeper, type Marks } from "../../keeper/Keeper";
+import type { Quantity } from "../../units/quantity";
+
+export type { Body, Control, Dialect, Scale, Tuning, Where };
+export type Area = Body["areas"][number];
+
+export type GearDraft = { name: string; document: Record<string, unknown> };
+export type GearWhole = Gear & Marks;
+
+/** Keeps one piece of kit. */
+export class GearKeeper extends Keeper<GearDraft, GearWhole> {
+  constructor(server: GearWhole) {
+    super(server, { path: `gear/${server.id}`, draftOf: ({ name, document }) => ({ name, document }) });
+  }
+}
+
+export const titles: Record<GearType, string> = {
+  body: "Bodies",
+  lens: "Lenses",
+  converter: "Converters",
+  adapter: "Adapters",
+  support: "Supports",
+};
+
+export type GearField = { name: string; label: string; quantity: Quantity; note: string; least?: number };
+
+/** The numbers of each kind of piece, in the order a person would look them up. */
+export const gearFields: Record<GearType, GearField[]> = {
+  body: [
+    {
+      name: "sensor_width_mm",
+      label: "Sensor width",
+      quantity: "focal",
+      note: "36 full frame, 23.5 or 22.3 the size below",
+    },
+    { name: "sensor_height_mm", label: "Sensor height", quantity: "focal", note: "24 full frame" },
+    { name: "pixels_wide", label: "Pixels across", quantity: "count", note: "the longer side of a picture" },
+    { name: "fps", label: "Frames a second", quantity: "plain", note: "with focus following" },
+    { name: "shortest_shutter_s", label: "Shortest shutter", quantity: "time", note: "1/8000 or so" },
+    {
+      name: "af_lag_s",
+      label: "Focus to exposure",
+      quantity: "time",
+      note: "assumed 0.06 s unless you have measured it",
+    },
+  ],
+  lens: [
+    { name: "focal_min_mm", label: "Shortest focal length", quantity: "focal", note: "" },
+    {
+      name: "focal_max_mm",
+      label: "Longest focal length",
+      quantity: "focal",
+      note: "the same for a lens that does not zoom",
+    },
+    { name: "widest_f", label: "Widest aperture", quantity: "fNumber", note: "at the longest focal length" },
+    { name: "closest_m", label: "Closest focus", quantity: "length", note: "engraved near the ring" },
+    { name: "stabiliser_stops", label: "Stabiliser, stops", quantity: "plain", note: "0 without one" },
+  ],
+  converter: [{ name: "factor", label: "Factor", quantity: "plain", note: "1.4, 2, or whatever it is" }],
+  adapter: [{ name: "slows", label: "Focusing takes", quantity: "plain", note: "times as long; 1 for no longer" }],
+  support: [],
+};
+
+/** Reflex bodies besides: how dim a lens they focus through. */
+export const reflexFields: GearField[] = [
+  { name: "outer_points_f", label: "All points work to", quantity: "fNumber", note: "beyond it only the centre" },
+  { name: "centre_points_f", label: "The centre works to", quantity: "fNumber", note: "beyond it the hand focuses" },
+];
+
+export const areas = Object.keys(areaNames) as Area[];
+export const modes: { value: Body["modes"][number]; words: string }[] = [
+  { value: "continuous", words: "continuous" },
+  { value: "single", words: "single" },
+  { value: "single-with-override", words: "single, ring after" },
+  { value: "auto-switch", words: "auto-switch" },
+  { value: "manual", words: "by hand" },
+];
+export const kinds: { value: Body["detects"][number]; words: string }[] = [
+  { value: "animal", words: "animals" },
+  { value: "bird", words: "birds" },
+  { value: "person", words: "people" },
+  { value: "vehicle", words: "vehicles" },
+];
+
+/** A typical control near the thumb or round the grip, to begin with. */
+export const control = (id: string, name: string, own: Partial<Control>): Control => ({
+  id,
+  name,
+  face: "back",
+  x: 0.74,
+  y: 0.27,
+  finger: "thumb",
+  with_shutter: true,
+  gloves: true,
+  may: ["focus", "recall", "stop"],
+  carries: ["start", "focus-mode", "area", "detection", "tuning"],
+  ...own,
+});
+
+const body: Body = {
+  sensor_width_mm: 36,
+  sensor_height_mm: 24,
+  pixels_wide: 6000,
+  fps: 12,
+  af_lag_s: 0.06,
+  shortest_shutter_s: 0.000125,
+  af_sensor: "on-image",
+  areas: areas as Body["areas"],
+  modes: ["single", "continuous", "auto-switch", "manual", "single-with-override"],
+  detects: ["animal", "bird", "person", "vehicle"],
+  eye_detection_areas: ["single-point", "point-plus", "whole-frame", "lock-on"],
+  hold_levels_s: [0, 0.1, 0.3, 0.6, 1.2],
+  has_pace: true,
+  has_pick: true,
+};
+
+export const fresh: Record<GearType, { name: string; document: Record<string, unknown> }> = {
+  body: { name: "Another body", document: body as unknown as Record<string, unknown> },
+  lens: {
+    name: "Another lens",
+    document: {
+      focal_mm: 400,
+      focal_min_mm: 400,
+      focal_max_mm: 400,
+      widest_f: 5.6,
+      closest_m: 3.5,
+      stabiliser_stops: 4,
+      limiter_m: [],
+      zoom: false,
+    },
+  },
+  converter: { name: "Another converter", document: { factor: 1.4 } },
+  adapter: { name: "Another adapter", document: { af: "full", slows: 1, stabiliser: true } },
+  support: { name: "Another support", document: { kind: "gimbal" } },
+};
+
+/** A lens zooms when its ends differ, and is set inside them. */
+export const consistent = (
+  type: GearType,
+  document: Record<string, unknown>,
+  changed: string,
+): Record<string, unknown> => {
+  if (type !== "lens") return document;
+  let [least, most] = [Number(document["focal_min_mm"]), Number(document["focal_max_mm"])];
+  if (least > most) [least, most] = changed === "focal_min_mm" ? [least, least] : [most, most];
+  const set = Math.min(most, Math.max(least, Number(document["focal_mm"])));
+  return {
+    ...document,
+    focal_min_mm: least,
+    focal_max_mm: most,
+    focal_mm: changed === "focal_max_mm" ? most : set,
+    zoom: least !== most,
+  };
+};
+
+export type WhereKind = "menu" | "turn" | "press" | "lever";
+export const whereKinds: Record<WhereKind, string> = {
+  menu: "in the menu",
+  turn: "on a dial",
+  press: "a key held, a dial turned",
+  lever: "on a lever",
+};
+export const whereKind = (where: Where): WhereKind =>
+  where.menu !== undefined
+    ? "menu"
+    : where.press !== undefined
+      ? "press"
+      : where.lever !== undefined
+        ? "lever"
+        : "turn";
+
+/** A menu path as it is typed: steps between › or >. */
+export const menuOf = (text: string): string[] =>
+  text
+    .split(/[›>]/)
+    .map((step) => step.trim())
+    .filter((step) => step !== "")
+    .slice(0, 8);
+
+/** Steps of a slider from one end to the other, laid over an axis of ours that goes from 0 to `most`. */
+export const sliderSteps = (from: number, to: number, most: number, upward: boolean): Scale["steps"] => {
+  const count = Math.abs(to - from);
+  const sign = to >= from ? 1 : -1;
+  return Array.from({ length: count + 1 }, (_, at) => {
+    const value = from + at * sign;
+    const share = count === 0 ? 0 : at / count;
+    return { word: signed(value, from < 0 || to < 0), at: Number(((upward ? share : 1 - share) * most).toFixed(3)) };
+  }) as Scale["steps"];
+};
+
+const signed = (value: number, withSign: boolean): string =>
+  value < 0 ? `−${-value}` : withSign && value > 0 ? `+${value}` : String(value);
