@@ -1,10 +1,34 @@
 import react from "@vitejs/plugin-react";
 import laravel from "laravel-vite-plugin";
+import { VitePWA } from "vite-plugin-pwa";
 import { defineConfig } from "vitest/config";
+
+/** The service worker stands at the root of the site, so that it may answer for every room. */
+const worker = VitePWA({
+  strategies: "injectManifest",
+  srcDir: "resources/js/offline",
+  filename: "worker.ts",
+  outDir: "public",
+  injectRegister: false,
+  manifest: false,
+  injectManifest: {
+    globDirectory: "public/build",
+    globPatterns: ["assets/*.{js,css,woff2}"],
+    modifyURLPrefix: { "": "/build/" },
+    additionalManifestEntries: ["/rush-hold.webmanifest", "/mark.svg", "/mark-192.png", "/mark-512.png"].map((url) => ({
+      url,
+      revision: "1",
+    })),
+    maximumFileSizeToCacheInBytes: 4_000_000,
+  },
+});
 
 export default defineConfig(({ mode }) => ({
   // the framework's plugin takes a test run on an integration machine for a development server, and refuses
-  plugins: [...(mode === "test" ? [] : [laravel({ input: ["resources/js/main.tsx"], refresh: false })]), react()],
+  plugins: [
+    ...(mode === "test" ? [] : [laravel({ input: ["resources/js/main.tsx"], refresh: false }), worker]),
+    react(),
+  ],
   build: { target: "es2022", assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
   test: { include: ["tests/Js/**/*.test.ts"] },
 }));

@@ -92,7 +92,7 @@ install_npm() {
 front_sources() { find resources vite.config.ts tsconfig.json package-lock.json schemas -type f | LC_ALL=C sort; }
 build_front() {
   local files; mapfile -t files < <(front_sources)
-  [ -f public/build/manifest.json ] && fresh build "${files[@]}" && return
+  [ -f public/build/manifest.json ] && [ -f public/worker.js ] && fresh build "${files[@]}" && return
   step 'Building the front end'
   run 'vite' npx vite build
   find public/build -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -k9f {} +

@@ -8,7 +8,7 @@ declare(strict_types=1);
     $path = rawurldecode(parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH) ?: '/');
     $file = realpath(__DIR__.'/../public'.$path);
     $public = realpath(__DIR__.'/../public');
-    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'json' => 'application/json', 'txt' => 'text/plain'];
+    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'json' => 'application/json', 'txt' => 'text/plain', 'webmanifest' => 'application/manifest+json'];
     $type = $types[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
     if ($file === false || $type === null || ! is_file($file) || ! str_starts_with($file, $public.DIRECTORY_SEPARATOR)) {
         require __DIR__.'/../public/index.php';

@@ -7,6 +7,9 @@
     <meta name="csp-nonce" content="{{ Vite::cspNonce() }}">
     <title>Rush Hold</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    <link rel="apple-touch-icon" href="/mark-192.png">
+    <link rel="manifest" href="/rush-hold.webmanifest">
+    <meta name="theme-color" content="#f3eee1">
     @vite(['resources/js/main.tsx'])
 </head>
 <body>

@@ -4,6 +4,7 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react
 import { BrowserRouter, Navigate, Route, Routes } from "react-router-dom";
 import { ApiProblem, request } from "../api/client";
 import type { Settings, User } from "../api/types";
+import { forgetKept } from "../offline/kept";
 import PlanRoom from "../rooms/plan/PlanRoom";
 import { SignIn } from "../rooms/sign-in/SignIn";
 import { antdTheme } from "../theme/antdTheme";
@@ -57,7 +58,10 @@ export function App() {
   }, []);
 
   const signedIn = useCallback((next: User | null) => {
-    if (next === null) client.clear();
+    if (next === null) {
+      client.clear();
+      void forgetKept();
+    }
     setUser(next);
   }, []);
   const account = useMemo(() => (user === null ? null : { user, setUser: signedIn, change }), [user, signedIn, change]);

@@ -120,6 +120,7 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
   const gear = useQuery(gearQuery);
   const rushes = useQuery(rushesQuery);
   const [picked, setPicked] = useState<string | null>(null);
+  const [more, setMore] = useState(false);
   const [panel, setPanel] = useState<"holds" | "share" | null>(null);
   const [typing, setTyping] = useState<OwnSheet | null>(null);
   const [paper, setPaper] = useState<Paper>("a6");
@@ -165,16 +166,16 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
             </option>
           ))}
         </select>
-        <button type="button" className="quiet" onClick={onNew}>
-          new card
+        <button type="button" className="quiet card-more" aria-expanded={more} onClick={() => setMore(!more)}>
+          {more ? "less" : "print, share, edit"}
         </button>
-        <SaveLine kept={kept} keeper={keeper} what="this card" />
         <span className="card-state" data-testid="card-state">
-          {!reached && <b className="fail">No signal: kept {ago(shown.as_of)}, may be stale.</b>}
+          {!reached && <b className="fail">No signal: as kept {ago(shown.as_of)}; may be stale.</b>}
           {letters.length > 0 && " Ticks wait to be sent."}
         </span>
       </div>
-      <div className="card-acts">
+      <div className={more ? "card-acts" : "card-acts folded"}>
+        <SaveLine kept={kept} keeper={keeper} what="this card" />
         <button
           type="button"
           className="mark"
@@ -211,6 +212,9 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
             PDF
           </a>
         </span>
+        <button type="button" className="quiet card-new" onClick={onNew}>
+          new card
+        </button>
         <button type="button" className="quiet" aria-label={`Delete ${draft.name}`} onClick={() => remove.mutate()}>
           delete
         </button>

@@ -16,6 +16,12 @@ export function SheetView({ sheet, units }: { sheet: Sheet; units: Units }) {
           </div>
         ))}
       </dl>
+      <p className="card-how">
+        Button: <b>{sheet.button.how}</b>
+        {sheet.button.seconds !== null && sheet.button.seconds > 0.5 ? `, ${sheet.button.seconds.toFixed(1)} s` : ""}.
+        Aim at the <b>{sheet.aim.at}</b>
+        {sheet.aim.place === "" ? "" : `, ${sheet.aim.place}`}.
+      </p>
       <div className="card-body">
         <table className="said card-lines">
           <tbody>
@@ -25,26 +31,15 @@ export function SheetView({ sheet, units }: { sheet: Sheet; units: Units }) {
                 <tr key={line.field} className={line.lacks ? "lacks" : ""}>
                   <th scope="row">{line.name}</th>
                   <td>
-                    <span className="said-word">{line.word}</span>
-                    {line.note !== null && <span className="note fault"> {line.note}</span>}
+                    <span className="said-word">{line.word}</span> <span className="note card-where">{line.where}</span>
+                    {line.note !== null && <span className="note fault card-note">{line.note}</span>}
                   </td>
-                  <td className="note card-where">{line.where}</td>
                 </tr>
               ))}
           </tbody>
         </table>
         <div className="card-side">
           <AimFigure figure={sheet.figure} aim={sheet.aim.at} />
-          <p>
-            Aim at the <b>{sheet.aim.at}</b>
-            {sheet.aim.place === "" ? "" : `, ${sheet.aim.place}`}
-          </p>
-          <p>
-            Button: <b>{sheet.button.how}</b>
-            {sheet.button.seconds !== null && sheet.button.seconds > 0.5
-              ? `, ${sheet.button.seconds.toFixed(1)} s`
-              : ""}
-          </p>
           {sheet.zooms && (
             <p>
               Zoom at <b>{sheet.focal}</b>

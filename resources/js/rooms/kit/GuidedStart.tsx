@@ -26,8 +26,8 @@ const full: Control["carries"] = ["start", "focus-mode", "area", "detection", "t
 /** Keys most bodies have in one form or other. */
 const usual: Control[] = [
   control("thumb", "thumb key", {}),
-  control("thumb-2", "second thumb key", { x: 0.86, y: 0.25 }),
-  control("stick", "stick or pad", { x: 0.8, y: 0.48, may: ["point"], carries: [] }),
+  control("thumb-2", "second thumb key", { x: 0.86, y: 0.38 }),
+  control("stick", "stick or pad", { x: 0.8, y: 0.56, may: ["point"], carries: [] }),
   control("front-1", "upper front key", {
     face: "front",
     x: 0.235,

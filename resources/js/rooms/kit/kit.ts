@@ -91,7 +91,7 @@ export const control = (id: string, name: string, own: Partial<Control>): Contro
   name,
   face: "back",
   x: 0.74,
-  y: 0.27,
+  y: 0.39,
   finger: "thumb",
   with_shutter: true,
   gloves: true,
