@@ -27,7 +27,7 @@ use RushHold\Planning\Planner;
 final readonly class CardKeeper
 {
     /** Raised whenever tips are told differently, so that kept ones are searched again. */
-    private const TIPS = 1;
+    private const TIPS = 2;
 
     public function __construct(private PlanKeeper $plans, private Planner $planner, private LayoutReading $layouts) {}
 

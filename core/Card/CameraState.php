@@ -71,6 +71,12 @@ final readonly class CameraState
         return ['format' => 'left/1'] + array_map(static fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value, $this->known);
     }
 
+    /** The same with this field not known. */
+    public function without(string $field): self
+    {
+        return new self(array_diff_key($this->known, [$field => true]));
+    }
+
     public function knows(string $field): bool
     {
         return array_key_exists($field, $this->known);

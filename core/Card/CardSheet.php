@@ -110,7 +110,10 @@ final readonly class CardSheet
                 continue;
             }
             $here = self::byField($translation->say($plan->hold));
-            $there = array_filter($translation->say($tip->there), static fn (Said $said): bool => ($here[$said->field] ?? null) !== $said->word);
+            // tuning that only shows because the focus follows there is not what changes
+            $tunes = preg_grep('/^tuning\./', $tip->fields) !== [];
+            $there = array_filter($translation->say($tip->there), static fn (Said $said): bool => ($here[$said->field] ?? null) !== $said->word
+                && ($tunes || isset($here[$said->field]) || ! in_array($said->field, ['tuning', 'hold', 'pace', 'pick'], true)));
             $then = array_map(static fn (Said $said): string => $said->name.': '.$said->word, array_values($there));
             $other = array_intersect($tip->fields, ['manual_technique', 'aim', 'focal_mm']);
             $then = [...$then, ...array_map(static fn (string $field): string => HoldWords::word($field, $tip->there, $units), array_values($other))];

@@ -35,7 +35,8 @@ final readonly class Changes
     public function between(CameraState $left, Hold $hold): array
     {
         $was = $left->over($hold);
-        $before = $this->words($was);
+        // tuning is compared as if the mode were right already: a mode that does not follow shows none
+        $before = ['focus_mode' => $this->words($was)['focus_mode']] + $this->words($left->without('focus_mode')->over($hold));
         $changes = [];
         foreach ($this->words($hold) as $field => $said) {
             $known = array_filter(self::KNOWN_BY[$field] ?? [], static fn (string $one): bool => ! $left->knows($one)) === [];

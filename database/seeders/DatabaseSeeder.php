@@ -44,12 +44,13 @@ final class DatabaseSeeder extends Seeder
     /** @param  array<string, CarbonInterface>  $care */
     private function body(User $user, StarterKit $starter, string $sheet, array $care): Gear
     {
-        /** @var array{body: array<string, mixed>} $file */
-        $file = json_decode((string) file_get_contents(database_path("demo/{$sheet}.json")), true);
-        $name = $file['body']['name'];
-        unset($file['body']['name']);
+        // read with objects kept as objects: a setting without words is an empty object, not an empty list
+        $file = json_decode((string) file_get_contents(database_path("demo/{$sheet}.json")));
+        $document = get_object_vars($file->body);
+        $name = $document['name'];
+        unset($document['name']);
 
-        return $starter->gear($user, 'body', is_string($name) ? $name : $sheet, $file['body'] + ($care === [] ? [] : ['care' => array_map(static fn (CarbonInterface $day): string => $day->toDateString(), $care)]));
+        return $starter->gear($user, 'body', $name, $document + ($care === [] ? [] : ['care' => array_map(static fn (CarbonInterface $day): string => $day->toDateString(), $care)]));
     }
 
     /** The colony's day on the long lens: three buttons laid, a card to carry, and the camera as the slalom left it. */

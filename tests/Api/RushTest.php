@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Rush;
 use App\History\Version;
+use App\Models\Rush;
 use RushHold\Document\DocumentChecker;
 use Tests\Support\Documents;
 use Tests\Support\People;

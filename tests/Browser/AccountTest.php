@@ -10,6 +10,8 @@ it('plans with the numbers of one\'s own lens', function () {
     $this->planning($window);
     $this->press($window, 'Kit');
     $this->see($window, 'Lenses');
+    $this->press($window, 'my 400 mm f/5.6');
+    $this->see($window, 'Widest aperture');
     $field = fn (string $label) => $window->findElement(
         WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]/input"),
     );
@@ -44,6 +46,7 @@ it('plans with the numbers of one\'s own lens', function () {
     $this->press($window, 'Kit');
     $this->press($window, 'Add a converter');
     $this->see($window, 'Factor');
+    $this->saved($window);
     $this->press($window, 'Delete Another converter');
     $this->see($window, 'Deleted “Another converter”');
     $this->press($window, 'Bring it back');

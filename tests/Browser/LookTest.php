@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\BrowserTestCase;
 
 /** @return list<string> serious findings of axe on the page as it stands */
 function axe(RemoteWebDriver $window, string $root): array
@@ -39,6 +40,50 @@ function sticksOut(RemoteWebDriver $window, int $width): array
         JS,
         [$width],
     );
+}
+
+/** Opens every view besides Plan and does this in each. */
+function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look): void
+{
+    $ids = array_column($test->api($window, 'GET', 'gear')[1]['gear'], 'id', 'name');
+    $views = [
+        '/kit' => '.reach-value',
+        '/kit/'.$ids['Skerry One'] => '.word-list',
+        '/kit/'.$ids['Sandbar 500 f/5.6'] => '.care',
+        '/kit/'.$ids['Old mount to Skerry'] => '.care',
+        '/kit/'.$ids['Reed gimbal on three legs'] => '.care',
+        '/kit/new-body' => '.guided',
+        '/kit/import' => '.import',
+        '/controls/'.$ids['Skerry One'] => '.conflicts',
+        '/controls/'.$ids['Pebble 3'] => '.conflicts',
+        '/card' => '.to-set',
+        '/settings' => '.pick',
+    ];
+    foreach ($views as $path => $css) {
+        $window->get($test->address($path));
+        $test->one($window, $css);
+        $look($path);
+    }
+    foreach (['Skerry Half' => ['Tuning', 'Keys', 'Numbers', 'Care'], 'Skerry One' => ['Tuning']] as $body => $parts) {
+        $window->get($test->address('/kit/'.$ids[$body]));
+        foreach ($parts as $part) {
+            $test->press($window, $part);
+            $look($body.' '.$part);
+        }
+    }
+    $window->get($test->address('/controls/'.$ids['Skerry One']));
+    $test->press($window, 'the thumb key');
+    $test->one($window, '.one-control');
+    $test->press($window, 'how often each follows');
+    $look('one control');
+    $window->get($test->address('/card'));
+    foreach (['name and holds', 'share', 'It was left otherwise'] as $panel) {
+        if ($panel !== 'It was left otherwise' && $window->findElement(WebDriverBy::cssSelector('.card-more'))->isDisplayed()) {
+            $panel === 'name and holds' && $test->press($window, 'print, share, edit');
+        }
+        $test->press($window, $panel);
+        $look('card: '.$panel);
+    }
 }
 
 it('has no serious accessibility finding in any view or theme', function (string $theme) {
@@ -84,11 +129,7 @@ it('has no serious accessibility finding in any view or theme', function (string
     $this->press($window, 'all rushes');
     $this->one($window, '.row');
     expect(axe($window, $this->root()))->toBe([]);
-    foreach (['/kit' => '.gear', '/settings' => '.pick'] as $path => $css) {
-        $window->get($this->address($path));
-        $this->one($window, $css);
-        expect(axe($window, $this->root()))->toBe([]);
-    }
+    eachView($this, $window, fn (string $view) => expect(axe($window, $this->root()))->toBe([], $view));
 })->with(['paper', 'dusk', 'ember']);
 
 it('fits from a small phone to a wide screen', function (int $width, int $height) {
@@ -103,11 +144,7 @@ it('fits from a small phone to a wide screen', function (int $width, int $height
         $this->one($window, '[data-testid=answer]');
         expect(sticksOut($window, $width))->toBe([], $row['name']);
     }
-    foreach (['/kit' => '.gear', '/settings' => '.pick'] as $path => $css) {
-        $window->get($this->address($path));
-        $this->one($window, $css);
-        expect(sticksOut($window, $width))->toBe([], $path);
-    }
+    eachView($this, $window, fn (string $view) => expect(sticksOut($window, $width))->toBe([], $view));
 })->with([[360, 740], [390, 844], [1280, 800], [1600, 900]]);
 
 it('keeps sentence, lane and answer together on a phone, the lane staying in sight', function () {

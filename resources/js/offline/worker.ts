@@ -15,6 +15,7 @@ const CARRIED = ["/api/cards", "/api/gear", "/api/rushes"];
 /** Longest wait for the network before what is kept is shown, in ms. */
 const PATIENCE_MS = 5000;
 
+// oxlint-disable-next-line no-underscore-dangle -- the name the build puts the list under
 precacheAndRoute(self.__WB_MANIFEST);
 cleanupOutdatedCaches();
 void self.skipWaiting();
@@ -47,7 +48,10 @@ const kept = async (name: string): Promise<Response | null> => {
 
 const networkFirst = async (request: Request, name: string): Promise<Response> => {
   try {
-    return await fetched(request, name);
+    const response = await fetched(request, name);
+    // a server without its store is no better than none, but says so itself where a page was asked for
+    if (response.status < 500 || name === PAGE) return response;
+    return (await kept(name)) ?? response;
   } catch (failure) {
     const found = await kept(name);
     if (found === null) throw failure;

@@ -24,7 +24,21 @@ export default function CardRoom() {
   const { id } = useParams();
   const navigate = useNavigate();
   const client = useQueryClient();
-  const [outbox] = useState(() => new Outbox(user.email, () => void client.invalidateQueries({ queryKey: ["cards"] })));
+  const [outbox] = useState(
+    () =>
+      new Outbox(user.email, (path, answer) => {
+        // ticks stand in the list before they stop waiting, so that none flickers
+        const ticked = /^cards\/(\w+)\/ticks$/.exec(path)?.[1];
+        const { ticks } = (answer ?? {}) as Partial<CardWhole>;
+        if (ticked === undefined || ticks === undefined) void client.invalidateQueries({ queryKey: ["cards"] });
+        else
+          client.setQueryData<{ as_of: string; cards: CardWhole[] }>(["cards"], (old) =>
+            old === undefined
+              ? old
+              : { ...old, cards: old.cards.map((card) => (card.id === ticked ? { ...card, ticks } : card)) },
+          );
+      }),
+  );
   useEffect(() => outbox.start(), [outbox]);
   const cards = useQuery(cardsQuery);
   const rushes = useQuery(rushesQuery);
@@ -129,7 +143,10 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
 
   // the list is fetched anew when something arrives; the keeper's own answer is newer right after a change
   const shown = kept.server.revision > server.revision ? kept.server : server;
-  const ticks = useMemo(() => merged(shown.ticks, waitingTicks(letters, server.id)), [shown.ticks, letters, server.id]);
+  const ticks = useMemo(
+    () => merged(server.ticks, waitingTicks(letters, server.id)),
+    [server.ticks, letters, server.id],
+  );
   const current = shown.sheets.find((sheet) => sheet.key === picked) ?? shown.sheets[0];
   const saved = kept.server.revision;
   useEffect(() => {

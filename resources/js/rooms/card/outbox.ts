@@ -16,10 +16,10 @@ export class Outbox {
   private timer: number | undefined;
   private sending = false;
   private readonly key: string;
-  private readonly onArrived: () => void;
+  private readonly onArrived: (path: string, answer: unknown) => void;
 
-  /** @param onArrived called whenever something has arrived */
-  constructor(owner: string, onArrived: () => void) {
+  /** @param onArrived called with what the server answered, before it stops waiting here */
+  constructor(owner: string, onArrived: (path: string, answer: unknown) => void) {
     this.onArrived = onArrived;
     this.key = `rush-hold:outbox:${owner}`;
     this.letters = this.read();
@@ -67,7 +67,7 @@ export class Outbox {
       while (this.letters[0] !== undefined) {
         const letter = this.letters[0];
         try {
-          await request("PUT", letter.path, letter.body);
+          this.onArrived(letter.path, await request("PUT", letter.path, letter.body));
         } catch (thrown) {
           const status = thrown instanceof ApiProblem ? thrown.status : 0;
           // what the server will never take is not kept for ever
@@ -76,7 +76,6 @@ export class Outbox {
         // what was added meanwhile to the same letter goes in the next one
         const now = this.letters.find((one) => one.path === letter.path);
         this.set(this.letters.filter((one) => one.path !== letter.path || now !== letter));
-        if (now === letter) this.onArrived();
       }
     } catch {
       this.timer = window.setTimeout(() => void this.flush(), RETRY_MS);

@@ -14,7 +14,7 @@ export const usePaper = (paper: Paper): void => {
     const chosen = papers.find((one) => one.value === paper)!;
     const rules = new CSSStyleSheet();
     rules.replaceSync(
-      `@page { size: ${chosen.size}; margin: ${6 * chosen.scale}mm } @media print { html { font-size: ${8.4 * chosen.scale}pt } }`,
+      `@page { size: ${chosen.size}; margin: ${5 * chosen.scale}mm } @media print { html { font-size: ${7.6 * chosen.scale}pt } }`,
     );
     document.adoptedStyleSheets = [...document.adoptedStyleSheets, rules];
     return () => {

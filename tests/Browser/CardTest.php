@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\BrowserTestCase;
+
+/** An account with one card of one hold open; waits until the browser carries it. */
+function carrying(BrowserTestCase $test, RemoteWebDriver $window): string
+{
+    $test->planning($window);
+    $window->get($test->address('/card'));
+    $test->press($window, 'Make the first one');
+    $test->one($window, '.to-set');
+    $window->wait(20, 100)->until(
+        fn (): bool => (bool) $window->executeAsyncScript(
+            'const done = arguments[0]; navigator.serviceWorker.ready.then(() => caches.open("rush-hold-kept")).then((c) => c.match("/api/cards")).then((r) => r ? r.json() : null).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',
+        ),
+        'Waited for the browser to carry the card',
+    );
+
+    return basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
+}
+
+function server(BrowserTestCase $test, string $do): void
+{
+    $port = trim((string) file_get_contents($test->root().'/storage/test/run/server.port'));
+    exec(sprintf('cd %s && bash -c %s 2>&1', escapeshellarg($test->root()), escapeshellarg(
+        '. bin/lib.sh; instance test; '.($do === 'stop' ? 'cp "$RUN/server.port" "$RUN/port.kept"; server_stop; cp "$RUN/port.kept" "$RUN/server.port"' : "server_start {$port}"),
+    )), $out, $exit);
+    expect($exit)->toBe(0, implode("\n", $out));
+}
+
+it('opens without signal, keeps ticks, and they arrive when the server is back', function () {
+    $window = $this->browser(390, 844);
+    $this->expectedOnConsole = ['ERR_CONNECTION_REFUSED', 'ERR_INTERNET_DISCONNECTED', 'ERR_CONNECTION_RESET', 'ERR_EMPTY_RESPONSE'];
+    $card = carrying($this, $window);
+    try {
+        server($this, 'stop');
+        $window->navigate()->refresh();
+        $this->one($window, '.to-set');
+        $this->see($window, 'No signal: as kept');
+        $this->one($window, '.aim-figure');
+        $box = $this->one($window, '.changes-list input');
+        $box->click();
+        $this->see($window, 'Ticks wait to be sent.');
+        $window->navigate()->refresh();
+        $this->see($window, 'Ticks wait to be sent.');
+        expect($this->one($window, '.changes-list input')->isSelected())->toBeTrue();
+        // another room is honest about it, and the card is still there afterwards
+        $this->press($window, 'Controls');
+        $this->press($window, 'Card');
+        expect($this->one($window, '.changes-list input')->isSelected())->toBeTrue();
+    } finally {
+        server($this, 'start');
+    }
+    $window->wait(30, 100)->until(
+        fn (): bool => array_filter($this->api($window, 'GET', 'cards/'.$card)[1]['ticks'] ?? [], fn (array $tick): bool => $tick['on']) !== [],
+        'Waited for the tick to arrive',
+    );
+    $window->wait(15, 100)->until(fn (): bool => ! str_contains($this->text($window), 'wait to be sent'));
+    expect($this->text($window))->not->toContain('No signal');
+});
+
+it('remembers the camera as set, and starts the next time from there', function () {
+    $window = $this->browser();
+    carrying($this, $window);
+    $this->see($window, 'Nobody has said how My body was left');
+    $this->press($window, 'It is all set: remember it so');
+    $this->see($window, 'The camera is set for this.');
+    // typed in the body's own words: only what differs is left to change
+    $this->press($window, 'It was left otherwise');
+    $window->findElement(WebDriverBy::xpath('//label[starts-with(normalize-space(.), "focus mode")]//option[@value="single"]'))->click();
+    $this->press($window, 'It was left so');
+    $this->see($window, '1 change from how it was left');
+    $this->see($window, 'the first frame sharp, the rest soft');
+    $this->one($window, '.changes-list input')->click();
+    $this->see($window, 'All done.');
+    $this->press($window, 'Set: remember it so');
+    $this->see($window, 'The camera is set for this.');
+});
+
+it('prints one page a hold, without the furniture of the screen', function () {
+    $window = $this->browser();
+    $window->get($this->address('/'));
+    $this->press($window, 'Look around the demo');
+    $this->one($window, '[data-testid=answer]');
+    $window->get($this->address('/card'));
+    $this->one($window, '.to-set');
+    $driver = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($window);
+    $pages = [];
+    foreach (['A6' => 4.13, 'A4' => 8.27] as $paper => $width) {
+        $window->findElement(WebDriverBy::xpath("//select[@aria-label='Paper']/option[text()='{$paper}']"))->click();
+        $pdf = base64_decode($driver->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => false])['data']);
+        $file = tempnam(sys_get_temp_dir(), 'print');
+        file_put_contents($file, $pdf);
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+        $info = (string) shell_exec('pdfinfo '.escapeshellarg($file));
+        unlink($file);
+        preg_match('/Pages:\s+(\d+)/', $info, $count);
+        preg_match('/Page size:\s+([\d.]+)/', $info, $size);
+        expect((int) $count[1])->toBe(4, $paper)
+            ->and((float) $size[1])->toEqualWithDelta($width * 72, 1)
+            ->and($text)->toContain('Terns over the bar')->toContain('1/3200')->toContain('Whole water')->toContain('Patience')
+            ->not->toContain('print')->not->toContain('Controls')->not->toContain('changes from how it was left');
+    }
+});
+
+it('shares a card by a link that is dead once it is ended', function () {
+    $window = $this->browser();
+    $card = carrying($this, $window);
+    $this->press($window, 'share');
+    $this->press($window, 'Make a link');
+    $link = $this->one($window, '.share-link')->getAttribute('value');
+    $visitor = $this->browser(390, 844);
+    $visitor->get($link);
+    $this->one($visitor, '.card-settings');
+    expect($this->text($visitor))->toContain('A card shared with you to read')->not->toContain('Before you go')->not->toContain('Ada');
+    expect($visitor->findElements(WebDriverBy::cssSelector('input, select')))->toBe([]);
+    $this->press($window, 'end it now');
+    $this->see($window, 'Make a link');
+    $this->expectedOnConsole = ['404'];
+    $visitor->navigate()->refresh();
+    $this->see($visitor, 'This link leads nowhere any more.');
+});
+
+it('forgets what it carries when the account signs out', function () {
+    $window = $this->browser();
+    carrying($this, $window);
+    $window->get($this->address('/settings'));
+    $this->press($window, 'Sign out');
+    $this->see($window, 'Look around the demo');
+    $window->wait(10, 100)->until(
+        fn (): bool => (bool) $window->executeAsyncScript('const done = arguments[0]; caches.has("rush-hold-kept").then((has) => done(!has));'),
+        'Waited for the kept cards to be gone',
+    );
+    expect(true)->toBeTrue();
+});
