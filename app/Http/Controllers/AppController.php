@@ -5,24 +5,24 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use RushHold\Rush\Catalogue;
 use RushHold\Rush\SubjectKind;
 
 /** The page that carries the application, and what every visitor may know. */
 final readonly class AppController extends Controller
 {
-    public function page(Request $request): View
+    public function page(Request $request): Response
     {
         $user = $request->user();
 
-        return view('app', ['boot' => [
+        return response()->view('app', ['boot' => [
             'user' => $user instanceof User ? AccountController::shape($user) : null,
             'demo' => (bool) config('rushhold.demo'),
             'catalogue' => self::kinds(),
-        ]]);
+        ]], 200, $user instanceof User ? ['X-Account' => '1'] : []);
     }
 
     public function catalogue(): JsonResponse

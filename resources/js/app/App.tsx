@@ -4,7 +4,7 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react
 import { BrowserRouter, Navigate, Route, Routes } from "react-router-dom";
 import { ApiProblem, request } from "../api/client";
 import type { Settings, User } from "../api/types";
-import { forgetKept } from "../offline/kept";
+import { carry, forgetKept } from "../offline/kept";
 import PlanRoom from "../rooms/plan/PlanRoom";
 import { SignIn } from "../rooms/sign-in/SignIn";
 import { antdTheme } from "../theme/antdTheme";
@@ -46,6 +46,9 @@ export function App() {
     applyTheme(theme);
     localStorage.setItem(THEME_KEY, theme);
   }, [theme]);
+
+  const signed = user !== null;
+  useEffect(() => (signed ? carry() : undefined), [signed]);
 
   const change = useCallback((settings: Partial<Settings>) => {
     setUser((now) => (now === null ? null : { ...now, settings: { ...now.settings, ...settings } }));

@@ -2,7 +2,7 @@
 import { clientsClaim } from "workbox-core";
 import { cleanupOutdatedCaches, precacheAndRoute } from "workbox-precaching";
 import { registerRoute } from "workbox-routing";
-import { KEPT } from "./kept";
+import { CARRY, KEPT } from "./kept";
 
 declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: { url: string; revision: string | null }[] };
 
@@ -27,7 +27,8 @@ const fetched = async (request: Request | string, name: string): Promise<Respons
   const timer = setTimeout(() => waiting.abort(), PATIENCE_MS);
   try {
     const response = await fetch(request, { signal: waiting.signal });
-    if (response.ok && !response.redirected) {
+    // a page of nobody, as after a session has run out, is not what anybody wants to find in the field
+    if (response.ok && !response.redirected && (name !== PAGE || response.headers.has("X-Account"))) {
       const cache = await caches.open(KEPT);
       await cache.put(name, response.clone());
     }
@@ -69,7 +70,8 @@ registerRoute(
   ({ request, url }) => networkFirst(request, url.pathname),
 );
 
-// one visit is enough: what the cards need is fetched as soon as the worker is there, and again with every new version
-self.addEventListener("activate", (event) => {
-  event.waitUntil(Promise.allSettled([PAGE, ...CARRIED].map((path) => fetched(path, path))));
+// One visit is enough: a page that is signed in asks for all that the cards need. The worker never asks by itself, or its
+// answers, still of nobody, could reach the browser after somebody has signed in and take that session's place.
+self.addEventListener("message", (event) => {
+  if (event.data === CARRY) event.waitUntil(Promise.allSettled([PAGE, ...CARRIED].map((path) => fetched(path, path))));
 });

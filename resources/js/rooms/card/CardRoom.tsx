@@ -256,7 +256,7 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
                   type="button"
                   className="quiet"
                   disabled={at === 0}
-                  aria-label={`${nameOf(id)} earlier`}
+                  aria-label={`earlier: ${nameOf(id)}`}
                   onClick={() => edit(draft.rushes.toSpliced(at, 1).toSpliced(at - 1, 0, id))}
                 >
                   earlier
@@ -264,7 +264,7 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
                 <button
                   type="button"
                   className="quiet"
-                  aria-label={`Leave ${nameOf(id)} out`}
+                  aria-label={`leave out ${nameOf(id)}`}
                   onClick={() => edit(draft.rushes.filter((one) => one !== id))}
                 >
                   leave out

@@ -279,7 +279,7 @@ function Day({ layout, reading, bodyName, onChange }: DayProps) {
               <button
                 type="button"
                 className="quiet"
-                aria-label={`Leave ${hold.name} out of the day`}
+                aria-label={`leave out ${hold.name}`}
                 onClick={() => onChange(withoutHold(layout, hold.id), "day")}
               >
                 leave out

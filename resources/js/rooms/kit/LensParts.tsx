@@ -76,7 +76,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
             <button
               type="button"
               className="quiet"
-              aria-label={`Take range ${at + 1} out`}
+              aria-label={`take out range ${at + 1}`}
               onClick={() => set({ limiter_m: ranges.toSpliced(at, 1) }, "range")}
             >
               take out
@@ -182,7 +182,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
             <button
               type="button"
               className="quiet"
-              aria-label={`Take value ${at + 1} out`}
+              aria-label={`take out value ${at + 1}`}
               onClick={() => set({ tuned: tuned.toSpliced(at, 1) }, "tuned")}
             >
               take out

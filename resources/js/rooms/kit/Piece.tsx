@@ -91,9 +91,8 @@ function OpenPiece({ server, gear, onChanged, onDeleted }: Omit<Props, "id"> & {
     mutationFn: () => request<null>("DELETE", `gear/${id}`),
     onSuccess: async () => {
       onDeleted({ ...server, name, document });
-      client.removeQueries({ queryKey: ["piece", id] });
-      await onChanged();
       await navigate("/kit");
+      await onChanged();
     },
   });
 

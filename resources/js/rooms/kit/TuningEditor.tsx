@@ -359,7 +359,7 @@ function Presets({ presets, last, units, onTake }: PresetProps) {
                 <button
                   type="button"
                   className="quiet"
-                  aria-label={`Take ${preset.word} out`}
+                  aria-label={`take out ${preset.word}`}
                   onClick={() => onTake(presets.toSpliced(at, 1), newGesture("preset"))}
                 >
                   take out
