@@ -49,82 +49,82 @@ it('asks everybody to sign in, on every route there is', function () {
     expect($asked)->toBeGreaterThan(20);
 });
 
-it('shows and gives nobody anything of another account, on every route and verb there is', function () {
-    $owner = People::someone('Owner');
-    $rush = People::rushOf($owner);
-    $gone = People::rushOf($owner);
-    $gone->delete();
-    $things = [
-        'rush' => [$rush->id, $gone->id],
-        'kit' => [People::kitOf($owner)->id],
-        'gear' => $owner->gear()->pluck('id')->all(),
-        'card' => [People::cardOf($owner, $rush)->id],
-    ];
-    $state = fn (): array => [
-        $rush->refresh()->toJson(),
-        $owner->gear()->get()->toJson(),
-        $owner->rushes()->count(),
-        $owner->cards()->get()->toJson(),
-        $owner->layouts()->count(),
-        Left::query()->count(),
-    ];
-    $before = $state();
-    $stranger = People::someone('Stranger');
-    $this->actingAs($stranger);
-    // where an address names two things, the other is the stranger's own
-    $own = [
-        'rush' => People::rushOf($stranger)->id,
-        'gear' => $stranger->gear()->where('type', 'body')->firstOrFail()->id,
-        'scheme' => 'thumb',
-    ];
-    $tried = 0;
-    foreach (everyRoute() as [$verb, $uri, $route]) {
-        foreach ($route->parameterNames() as $parameter) {
-            if (in_array($uri, OPEN, true) || $parameter === 'scheme') {
-                continue;
-            }
-            foreach (
-                $things[$parameter] ??
-                    throw new Exception(
-                        "The test does not know {$parameter}: add one that belongs to somebody else.",
-                    ) as $id
-            ) {
-                $body = [
-                    'revision' => 1,
-                    'gesture' => 'g',
-                    'kit_id' => $things['kit'][0],
-                    'rush' => Documents::rush(),
-                    'name' => 'mine now',
-                    'document' => Documents::kit()['lens'],
-                    'rushes' => [$rush->id],
-                    'layout' => Layout::fresh()->toArray(),
-                    'left' => ['format' => 'left/1'],
-                    'ticks' => new stdClass(),
-                    'by' => 'typed',
-                    'at' => 1,
-                    'days' => 1,
-                ];
-                $address = str_replace('{'.$parameter.'}', $id, $uri);
-                foreach (array_diff_key($own, [$parameter => 1]) as $other => $mine) {
-                    $address = str_replace('{'.$other.'}', $mine, $address);
+it(
+    'shows and gives nobody anything of another account, on every route and verb there is',
+    function () {
+        $owner = People::someone('Owner');
+        $rush = People::rushOf($owner);
+        $gone = People::rushOf($owner);
+        $gone->delete();
+        $things = [
+            'rush' => [$rush->id, $gone->id],
+            'kit' => [People::kitOf($owner)->id],
+            'gear' => $owner->gear()->pluck('id')->all(),
+            'card' => [People::cardOf($owner, $rush)->id],
+        ];
+        $state = fn (): array => [
+            $rush->refresh()->toJson(),
+            $owner->gear()->get()->toJson(),
+            $owner->rushes()->count(),
+            $owner->cards()->get()->toJson(),
+            $owner->layouts()->count(),
+            Left::query()->count(),
+        ];
+        $before = $state();
+        $stranger = People::someone('Stranger');
+        $this->actingAs($stranger);
+        // where an address names two things, the other is the stranger's own
+        $own = [
+            'rush' => People::rushOf($stranger)->id,
+            'gear' => $stranger->gear()->where('type', 'body')->firstOrFail()->id,
+            'scheme' => 'thumb',
+        ];
+        $tried = 0;
+        foreach (everyRoute() as [$verb, $uri, $route]) {
+            foreach ($route->parameterNames() as $parameter) {
+                if (in_array($uri, OPEN, true) || $parameter === 'scheme') {
+                    continue;
                 }
-                $this->json($verb, '/'.$address, $body)
-                    ->assertStatus(404)
-                    ->assertJsonPath('type', 'not-found');
-                $tried++;
+                foreach (
+                    $things[$parameter] ??
+                        throw new Exception(
+                            "The test does not know {$parameter}: add one that belongs to somebody else.",
+                        ) as $id
+                ) {
+                    $body = [
+                        'revision' => 1,
+                        'gesture' => 'g',
+                        'kit_id' => $things['kit'][0],
+                        'rush' => Documents::rush(),
+                        'name' => 'mine now',
+                        'document' => Documents::kit()['lens'],
+                        'rushes' => [$rush->id],
+                        'layout' => Layout::fresh()->toArray(),
+                        'left' => ['format' => 'left/1'],
+                        'ticks' => new stdClass(),
+                        'by' => 'typed',
+                        'at' => 1,
+                        'days' => 1,
+                    ];
+                    $address = str_replace('{'.$parameter.'}', $id, $uri);
+                    foreach (array_diff_key($own, [$parameter => 1]) as $other => $mine) {
+                        $address = str_replace('{'.$other.'}', $mine, $address);
+                    }
+                    $this->json($verb, '/'.$address, $body)
+                        ->assertStatus(404)
+                        ->assertJsonPath('type', 'not-found');
+                    $tried++;
+                }
             }
         }
-    }
-    expect($tried)
-        ->toBeGreaterThan(20)
-        ->and($state())
-        ->toBe($before);
-    foreach (['rushes', 'kits', 'gear', 'cards', 'sheet'] as $list) {
-        expect($this->getJson('/api/'.$list)->getContent())
-            ->not->toContain($rush->id)
-            ->not->toContain($things['kit'][0]);
-    }
-});
+        expect($tried)->toBeGreaterThan(20)->and($state())->toBe($before);
+        foreach (['rushes', 'kits', 'gear', 'cards', 'sheet'] as $list) {
+            expect($this->getJson('/api/'.$list)->getContent())
+                ->not->toContain($rush->id)
+                ->not->toContain($things['kit'][0]);
+        }
+    },
+);
 
 it('answers what does not exist in one shape', function (
     string $verb,
@@ -146,5 +146,8 @@ it('answers what does not exist in one shape', function (
 ]);
 
 it('shows a lost visitor a page in its own voice', function () {
-    $this->get('/nowhere')->assertStatus(404)->assertSee('There is nothing here')->assertDontSee('Symfony');
+    $this->get('/nowhere')
+        ->assertStatus(404)
+        ->assertSee('There is nothing here')
+        ->assertDontSee('Symfony');
 });

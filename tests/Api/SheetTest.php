@@ -45,10 +45,14 @@ it('shows every value that would change, and changes it only when told to', func
         ->assertJsonPath('pieces.0.state', 'changed')
         ->json('pieces.0');
     $changes = array_column($piece['changes'], null, 'field');
-    expect($changes['fps'])->toBe(['field' => 'fps', 'from' => 12, 'to' => 30])
-        ->and($changes)->not->toHaveKey('sensor_width_mm');
+    expect($changes['fps'])
+        ->toBe(['field' => 'fps', 'from' => 12, 'to' => 30])
+        ->and($changes)
+        ->not->toHaveKey('sensor_width_mm');
 
-    $this->postJson('/api/sheet', ['sheet' => $sheet, 'choices' => ['skip']])->assertOk()->assertJsonCount(0, 'gear');
+    $this->postJson('/api/sheet', ['sheet' => $sheet, 'choices' => ['skip']])
+        ->assertOk()
+        ->assertJsonCount(0, 'gear');
     expect(($this->state)())->toBe($this->before);
     $this->postJson('/api/sheet', ['sheet' => $sheet, 'choices' => ['over']])->assertOk();
     expect($body->refresh()->document->fps)->toBe(30);
@@ -63,23 +67,51 @@ it('shows every value that would change, and changes it only when told to', func
 });
 
 it('gives out everything and takes it in elsewhere', function () {
-    foreach (['converter' => ['factor' => 1.4], 'adapter' => ['af' => 'none', 'slows' => 1, 'stabiliser' => false], 'support' => ['kind' => 'gimbal']] as $type => $document) {
-        $this->postJson('/api/gear', ['type' => $type, 'name' => 'My '.$type, 'document' => $document])->assertCreated();
+    foreach (
+        [
+            'converter' => ['factor' => 1.4],
+            'adapter' => ['af' => 'none', 'slows' => 1, 'stabiliser' => false],
+            'support' => ['kind' => 'gimbal'],
+        ] as $type => $document
+    ) {
+        $this->postJson('/api/gear', [
+            'type' => $type,
+            'name' => 'My '.$type,
+            'document' => $document,
+        ])->assertCreated();
     }
     $all = $this->get('/api/sheet')->assertOk()->getContent();
     $this->actingAs(People::someone('Bea'));
-    $pieces = $this->postJson('/api/sheet/preview', ['sheet' => $all])->assertOk()->json('pieces');
-    expect(array_column($pieces, 'type'))->toBe(['body', 'lens', 'converter', 'adapter', 'support']);
-    $this->postJson('/api/sheet', ['sheet' => $all, 'choices' => array_fill(0, 5, 'new')])->assertOk()->assertJsonCount(5, 'gear');
+    $pieces = $this->postJson('/api/sheet/preview', ['sheet' => $all])
+        ->assertOk()
+        ->json('pieces');
+    expect(array_column($pieces, 'type'))->toBe([
+        'body',
+        'lens',
+        'converter',
+        'adapter',
+        'support',
+    ]);
+    $this->postJson('/api/sheet', ['sheet' => $all, 'choices' => array_fill(0, 5, 'new')])
+        ->assertOk()
+        ->assertJsonCount(5, 'gear');
     // the converter of a kit as it is planned with comes in too
-    $this->postJson('/api/sheet/preview', ['sheet' => json_encode(Documents::kit(['converter' => 1.4]))])
+    $this->postJson('/api/sheet/preview', [
+        'sheet' => json_encode(Documents::kit(['converter' => 1.4])),
+    ])
         ->assertOk()
         ->assertJsonPath('pieces.2.name', '×1.4');
 });
 
-it('says clearly what is wrong with a sheet, and changes nothing', function (string $sheet, string $says) {
+it('says clearly what is wrong with a sheet, and changes nothing', function (
+    string $sheet,
+    string $says,
+) {
     foreach (['sheet/preview', 'sheet'] as $path) {
-        $answer = $this->postJson('/api/'.$path, ['sheet' => $sheet, 'choices' => ['new']])->assertStatus(422);
+        $answer = $this->postJson('/api/'.$path, [
+            'sheet' => $sheet,
+            'choices' => ['new'],
+        ])->assertStatus(422);
         expect(implode(' ', array_column($answer->json('faults'), 'message')))->toContain($says);
     }
     expect(($this->state)())->toBe($this->before);
@@ -89,17 +121,37 @@ it('says clearly what is wrong with a sheet, and changes nothing', function (str
     'a list' => ['[1, 2]', 'an object'],
     'another format' => ['{"format": "rush/1"}', 'format is "rush/1"; it must be one of kit/1'],
     'an unknown key' => ['{"format": "kit/1", "bodice": {}}', 'bodice is not a known field'],
-    'a number out of range' => [json_encode(['format' => 'kit/1', 'lens' => ['widest_f' => 0] + Documents::kit()['lens']]), 'lens.widest_f is 0'],
-    'text that turns what follows' => [json_encode(['format' => 'kit/1', 'body' => ['name' => "Sker\u{202E}ry"] + Documents::kit()['body']]), 'without control characters'],
-    'a name without end' => [json_encode(['format' => 'kit/1', 'body' => ['name' => str_repeat('x', 121)] + Documents::kit()['body']]), 'body.name'],
+    'a number out of range' => [
+        json_encode(['format' => 'kit/1', 'lens' => ['widest_f' => 0] + Documents::kit()['lens']]),
+        'lens.widest_f is 0',
+    ],
+    'text that turns what follows' => [
+        json_encode([
+            'format' => 'kit/1',
+            'body' => ['name' => "Sker\u{202E}ry"] + Documents::kit()['body'],
+        ]),
+        'without control characters',
+    ],
+    'a name without end' => [
+        json_encode([
+            'format' => 'kit/1',
+            'body' => ['name' => str_repeat('x', 121)] + Documents::kit()['body'],
+        ]),
+        'body.name',
+    ],
     'five megabytes' => [str_repeat(' ', 5_000_000).'{}', '5.0 MB long'],
     'deep without end' => [str_repeat('[', 200).str_repeat(']', 200), 'cannot be read'],
 ]);
 
 it('keeps markup as the text it is', function () {
     $name = '<img src=x onerror=alert(1)>';
-    $sheet = json_encode(['format' => 'kit/1', 'body' => ['name' => $name] + Documents::kit()['body']]);
-    $this->postJson('/api/sheet', ['sheet' => $sheet, 'choices' => ['new']])->assertOk()->assertJsonPath('gear.0.name', $name);
+    $sheet = json_encode([
+        'format' => 'kit/1',
+        'body' => ['name' => $name] + Documents::kit()['body'],
+    ]);
+    $this->postJson('/api/sheet', ['sheet' => $sheet, 'choices' => ['new']])
+        ->assertOk()
+        ->assertJsonPath('gear.0.name', $name);
     $this->get('/kit')->assertOk()->assertDontSee($name, false);
 });
 
@@ -111,38 +163,64 @@ it('asks for a known choice for each piece', function () {
 
 it('undoes and redoes what was typed about a piece', function () {
     $body = $this->user->gear()->where('type', 'body')->firstOrFail();
-    $send = fn (int $revision, string $name, string $gesture) => $this->putJson("/api/gear/{$body->id}", [
-        'revision' => $revision,
-        'gesture' => $gesture,
-        'write' => 'w'.$revision,
-        'name' => $name,
-        'document' => Documents::kit()['body'],
-    ])->assertOk();
+    $send = fn (int $revision, string $name, string $gesture) => $this->putJson(
+        "/api/gear/{$body->id}",
+        [
+            'revision' => $revision,
+            'gesture' => $gesture,
+            'write' => 'w'.$revision,
+            'name' => $name,
+            'document' => Documents::kit()['body'],
+        ],
+    )->assertOk();
     $send(1, 'First', 'a');
     $send(2, 'Firstly', 'a')->assertJsonPath('write', 'w2');
     $send(3, 'Second', 'b');
-    $this->postJson("/api/gear/{$body->id}/undo", ['revision' => 4])->assertJsonPath('name', 'Firstly');
-    $this->postJson("/api/gear/{$body->id}/undo", ['revision' => 5])->assertJsonPath('name', 'My body')->assertJsonPath('can_undo', false);
-    $this->postJson("/api/gear/{$body->id}/redo", ['revision' => 6])->assertJsonPath('name', 'Firstly')->assertJsonPath('can_redo', true);
+    $this->postJson("/api/gear/{$body->id}/undo", ['revision' => 4])->assertJsonPath(
+        'name',
+        'Firstly',
+    );
+    $this->postJson("/api/gear/{$body->id}/undo", ['revision' => 5])
+        ->assertJsonPath('name', 'My body')
+        ->assertJsonPath('can_undo', false);
+    $this->postJson("/api/gear/{$body->id}/redo", ['revision' => 6])
+        ->assertJsonPath('name', 'Firstly')
+        ->assertJsonPath('can_redo', true);
     $this->postJson("/api/gear/{$body->id}/redo", ['revision' => 6])->assertStatus(409);
 });
 
 it('tells what parts do together, and reads a hold on another body', function () {
     $kit = People::kitOf($this->user);
-    $adapter = $this->postJson('/api/gear', ['type' => 'adapter', 'name' => 'Bridge', 'document' => ['af' => 'none', 'slows' => 1, 'stabiliser' => false]])->json('id');
+    $adapter = $this->postJson('/api/gear', [
+        'type' => 'adapter',
+        'name' => 'Bridge',
+        'document' => ['af' => 'none', 'slows' => 1, 'stabiliser' => false],
+    ])->json('id');
     $this->getJson("/api/kits/reach?body_id={$kit->body_id}&lens_id={$kit->lens_id}")
         ->assertOk()
         ->assertJsonPath('lines.1.value', 'f/5.6')
         ->assertJsonPath('lines.3.value', 'all');
-    $this->getJson("/api/kits/reach?body_id={$kit->body_id}")->assertStatus(422)->assertJsonPath('faults.0.pointer', '/lens_id');
+    $this->getJson("/api/kits/reach?body_id={$kit->body_id}")
+        ->assertStatus(422)
+        ->assertJsonPath('faults.0.pointer', '/lens_id');
 
-    $with = $this->postJson('/api/kits', ['body_id' => $kit->body_id, 'lens_id' => $kit->lens_id, 'adapter_id' => $adapter])->assertCreated();
-    $with->assertJsonPath('kit.body.modes', ['manual'])->assertJsonPath('kit.lens.stabiliser_stops', 0);
+    $with = $this->postJson('/api/kits', [
+        'body_id' => $kit->body_id,
+        'lens_id' => $kit->lens_id,
+        'adapter_id' => $adapter,
+    ])->assertCreated();
+    $with
+        ->assertJsonPath('kit.body.modes', ['manual'])
+        ->assertJsonPath('kit.lens.stabiliser_stops', 0);
 
     $sheet = (string) file_get_contents(database_path('demo/brackwater_d.json'));
-    $mirror = $this->postJson('/api/sheet', ['sheet' => $sheet, 'choices' => ['new']])->json('gear.0.id');
+    $mirror = $this->postJson('/api/sheet', ['sheet' => $sheet, 'choices' => ['new']])->json(
+        'gear.0.id',
+    );
     $rush = People::rushOf($this->user);
-    $says = $this->getJson("/api/gear/{$mirror}/says/{$rush->id}")->assertOk()->json('says');
+    $says = $this->getJson("/api/gear/{$mirror}/says/{$rush->id}")
+        ->assertOk()
+        ->json('says');
     expect(array_column($says, 'word', 'field'))->toMatchArray(['focus_mode' => 'Pursue']);
     $this->getJson("/api/gear/{$kit->lens_id}/says/{$rush->id}")->assertStatus(422);
 });

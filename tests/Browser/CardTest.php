@@ -13,12 +13,14 @@ function carrying(BrowserTestCase $test, RemoteWebDriver $window): string
     $window->get($test->address('/card'));
     $test->press($window, 'Make the first one');
     $test->one($window, '.to-set');
-    $window->wait(20, 100)->until(
-        fn (): bool => (bool) $window->executeAsyncScript(
-            'const done = arguments[0]; navigator.serviceWorker.ready.then(() => caches.open("rush-hold-kept")).then((c) => c.match("/api/cards")).then((r) => r ? r.json() : null).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',
-        ),
-        'Waited for the browser to carry the card',
-    );
+    $window
+        ->wait(20, 100)
+        ->until(
+            fn (): bool => (bool) $window->executeAsyncScript(
+                'const done = arguments[0]; navigator.serviceWorker.ready.then(() => caches.open("rush-hold-kept")).then((c) => c.match("/api/cards")).then((r) => r ? r.json() : null).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',
+            ),
+            'Waited for the browser to carry the card',
+        );
 
     return basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
 }
@@ -26,15 +28,31 @@ function carrying(BrowserTestCase $test, RemoteWebDriver $window): string
 function server(BrowserTestCase $test, string $do): void
 {
     $port = trim((string) file_get_contents($test->root().'/storage/test/run/server.port'));
-    exec(sprintf('cd %s && bash -c %s 2>&1', escapeshellarg($test->root()), escapeshellarg(
-        '. bin/lib.sh; instance test; '.($do === 'stop' ? 'cp "$RUN/server.port" "$RUN/port.kept"; server_stop; cp "$RUN/port.kept" "$RUN/server.port"' : "server_start {$port}"),
-    )), $out, $exit);
+    exec(
+        sprintf(
+            'cd %s && bash -c %s 2>&1',
+            escapeshellarg($test->root()),
+            escapeshellarg(
+                '. bin/lib.sh; instance test; '.
+                    ($do === 'stop'
+                        ? 'cp "$RUN/server.port" "$RUN/port.kept"; server_stop; cp "$RUN/port.kept" "$RUN/server.port"'
+                        : "server_start {$port}"),
+            ),
+        ),
+        $out,
+        $exit,
+    );
     expect($exit)->toBe(0, implode("\n", $out));
 }
 
 it('opens without signal, keeps ticks, and they arrive when the server is back', function () {
     $window = $this->browser(390, 844);
-    $this->expectedOnConsole = ['ERR_CONNECTION_REFUSED', 'ERR_INTERNET_DISCONNECTED', 'ERR_CONNECTION_RESET', 'ERR_EMPTY_RESPONSE'];
+    $this->expectedOnConsole = [
+        'ERR_CONNECTION_REFUSED',
+        'ERR_INTERNET_DISCONNECTED',
+        'ERR_CONNECTION_RESET',
+        'ERR_EMPTY_RESPONSE',
+    ];
     $card = carrying($this, $window);
     try {
         server($this, 'stop');
@@ -55,11 +73,18 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
     } finally {
         server($this, 'start');
     }
-    $window->wait(30, 100)->until(
-        fn (): bool => array_filter($this->api($window, 'GET', 'cards/'.$card)[1]['ticks'] ?? [], fn (array $tick): bool => $tick['on']) !== [],
-        'Waited for the tick to arrive',
-    );
-    $window->wait(15, 100)->until(fn (): bool => ! str_contains($this->text($window), 'wait to be sent'));
+    $window
+        ->wait(30, 100)
+        ->until(
+            fn (): bool => array_filter(
+                $this->api($window, 'GET', 'cards/'.$card)[1]['ticks'] ?? [],
+                fn (array $tick): bool => $tick['on'],
+            ) !== [],
+            'Waited for the tick to arrive',
+        );
+    $window
+        ->wait(15, 100)
+        ->until(fn (): bool => ! str_contains($this->text($window), 'wait to be sent'));
     expect($this->text($window))->not->toContain('No signal');
 });
 
@@ -71,7 +96,13 @@ it('remembers the camera as set, and starts the next time from there', function 
     $this->see($window, 'The camera is set for this.');
     // typed in the body's own words: only what differs is left to change
     $this->press($window, 'It was left otherwise');
-    $window->findElement(WebDriverBy::xpath('//label[starts-with(normalize-space(.), "focus mode")]//option[@value="single"]'))->click();
+    $window
+        ->findElement(
+            WebDriverBy::xpath(
+                '//label[starts-with(normalize-space(.), "focus mode")]//option[@value="single"]',
+            ),
+        )
+        ->click();
     $this->press($window, 'It was left so');
     $this->see($window, '1 change from how it was left');
     $this->see($window, 'the first frame sharp, the rest soft');
@@ -91,8 +122,17 @@ it('prints one page a hold, without the furniture of the screen', function () {
     $driver = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($window);
     $pages = [];
     foreach (['A6' => 4.13, 'A4' => 8.27] as $paper => $width) {
-        $window->findElement(WebDriverBy::xpath("//select[@aria-label='Paper']/option[text()='{$paper}']"))->click();
-        $pdf = base64_decode($driver->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => false])['data']);
+        $window
+            ->findElement(
+                WebDriverBy::xpath("//select[@aria-label='Paper']/option[text()='{$paper}']"),
+            )
+            ->click();
+        $pdf = base64_decode(
+            $driver->execute('Page.printToPDF', [
+                'preferCSSPageSize' => true,
+                'printBackground' => false,
+            ])['data'],
+        );
         $file = tempnam(sys_get_temp_dir(), 'print');
         file_put_contents($file, $pdf);
         $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
@@ -100,10 +140,18 @@ it('prints one page a hold, without the furniture of the screen', function () {
         unlink($file);
         preg_match('/Pages:\s+(\d+)/', $info, $count);
         preg_match('/Page size:\s+([\d.]+)/', $info, $size);
-        expect((int) $count[1])->toBe(4, $paper)
-            ->and((float) $size[1])->toEqualWithDelta($width * 72, 1)
-            ->and($text)->toContain('Terns over the bar')->toContain('1/3200')->toContain('Whole water')->toContain('Patience')
-            ->not->toContain('print')->not->toContain('Controls')->not->toContain('changes from how it was left');
+        expect((int) $count[1])
+            ->toBe(4, $paper)
+            ->and((float) $size[1])
+            ->toEqualWithDelta($width * 72, 1)
+            ->and($text)
+            ->toContain('Terns over the bar')
+            ->toContain('1/3200')
+            ->toContain('Whole water')
+            ->toContain('Patience')
+            ->not->toContain('print')
+            ->not->toContain('Controls')
+            ->not->toContain('changes from how it was left');
     }
 });
 
@@ -116,7 +164,10 @@ it('shares a card by a link that is dead once it is ended', function () {
     $visitor = $this->browser(390, 844);
     $visitor->get($link);
     $this->one($visitor, '.card-settings');
-    expect($this->text($visitor))->toContain('A card shared with you to read')->not->toContain('Before you go')->not->toContain('Ada');
+    expect($this->text($visitor))
+        ->toContain('A card shared with you to read')
+        ->not->toContain('Before you go')
+        ->not->toContain('Ada');
     expect($visitor->findElements(WebDriverBy::cssSelector('input, select')))->toBe([]);
     $this->press($window, 'end it now');
     $this->see($window, 'Make a link');
@@ -131,9 +182,13 @@ it('forgets what it carries when the account signs out', function () {
     $window->get($this->address('/settings'));
     $this->press($window, 'Sign out');
     $this->see($window, 'Look around the demo');
-    $window->wait(10, 100)->until(
-        fn (): bool => (bool) $window->executeAsyncScript('const done = arguments[0]; caches.has("rush-hold-kept").then((has) => done(!has));'),
-        'Waited for the kept cards to be gone',
-    );
+    $window
+        ->wait(10, 100)
+        ->until(
+            fn (): bool => (bool) $window->executeAsyncScript(
+                'const done = arguments[0]; caches.has("rush-hold-kept").then((has) => done(!has));',
+            ),
+            'Waited for the kept cards to be gone',
+        );
     expect(true)->toBeTrue();
 });

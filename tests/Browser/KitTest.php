@@ -33,7 +33,9 @@ it('asks at most twelve questions, survives a reload, and leaves a body that pla
     retype($this, $window, 'Name', 'Mudlark 7');
     $this->press($window, 'Next');
     $this->see($window, 'How large is its sensor?');
-    $window->findElement(WebDriverBy::xpath('//label[contains(., "the size below")]/input'))->click();
+    $window
+        ->findElement(WebDriverBy::xpath('//label[contains(., "the size below")]/input'))
+        ->click();
     $this->press($window, 'Next');
     $this->see($window, 'How many pixels');
     $pixels = $window->findElement(WebDriverBy::xpath('//label[starts-with(., "Pixels")]/input'));
@@ -58,20 +60,31 @@ it('asks at most twelve questions, survives a reload, and leaves a body that pla
     $this->press($window, 'Next');
     $this->see($window, 'What can it recognise?');
     $this->press($window, 'Next');
-    $window->findElement(WebDriverBy::xpath('//label[contains(., "a scale from 1 to 5")]/input'))->click();
+    $window
+        ->findElement(WebDriverBy::xpath('//label[contains(., "a scale from 1 to 5")]/input'))
+        ->click();
     $this->press($window, 'Next');
     $this->see($window, 'Question 12 of 12');
     $this->press($window, 'Make this body');
     $this->one($window, '.piece');
 
-    $gear = array_column($this->api($window, 'GET', 'gear')[1]['gear'], null, 'name')['Mudlark 7']['document'];
-    expect($gear['sensor_width_mm'])->toBe(23.5)
-        ->and($gear['pixels_wide'])->toBe(6013)
-        ->and($gear['areas'])->not->toContain('spot')
-        ->and($gear['dialect']['focus_mode']['words']['continuous'])->toBe('Chase')
-        ->and($gear['dialect']['area']['where']['menu'])->toBe(['Focus', 'Dot or field'])
-        ->and(array_column($gear['dialect']['tuning']['hold']['steps'], 'word'))->toBe(['1', '2', '3', '4', '5'])
-        ->and(array_column($gear['controls'], 'id'))->toBe(['thumb', 'thumb-2', 'stick']);
+    $gear = array_column($this->api($window, 'GET', 'gear')[1]['gear'], null, 'name')['Mudlark 7'][
+        'document'
+    ];
+    expect($gear['sensor_width_mm'])
+        ->toBe(23.5)
+        ->and($gear['pixels_wide'])
+        ->toBe(6013)
+        ->and($gear['areas'])
+        ->not->toContain('spot')
+        ->and($gear['dialect']['focus_mode']['words']['continuous'])
+        ->toBe('Chase')
+        ->and($gear['dialect']['area']['where']['menu'])
+        ->toBe(['Focus', 'Dot or field'])
+        ->and(array_column($gear['dialect']['tuning']['hold']['steps'], 'word'))
+        ->toBe(['1', '2', '3', '4', '5'])
+        ->and(array_column($gear['controls'], 'id'))
+        ->toBe(['thumb', 'thumb-2', 'stick']);
     // and the next blank page is blank
     $window->get($this->address('/kit/new-body'));
     $this->see($window, 'Question 1 of 12');
@@ -83,22 +96,54 @@ it('keeps the words of a body as they are typed, and undoes them', function () {
     $id = openPiece($this, $window, 'My body');
     retype($this, $window, 'Its word for large zone', 'Big pond');
     $this->saved($window);
-    $window->wait(15, 50)->until(fn (): bool => ($this->api($window, 'GET', 'gear/'.$id)[1]['document']['dialect']['area']['words']['zone-large'] ?? '') === 'Big pond');
+    $window
+        ->wait(15, 50)
+        ->until(
+            fn (): bool => ($this->api($window, 'GET', 'gear/'.$id)[1]['document']['dialect'][
+                'area'
+            ]['words']['zone-large'] ??
+                '') ===
+                'Big pond',
+        );
     // what it lacks is told where a hold needs it
-    $window->findElement(WebDriverBy::xpath('//label[starts-with(normalize-space(.), "whole frame")]/input'))->click();
+    $window
+        ->findElement(
+            WebDriverBy::xpath('//label[starts-with(normalize-space(.), "whole frame")]/input'),
+        )
+        ->click();
     $this->saved($window);
     $this->press($window, 'undo');
-    $window->wait(15, 50)->until(fn (): bool => in_array('whole-frame', $this->api($window, 'GET', 'gear/'.$id)[1]['document']['areas'], true));
+    $window
+        ->wait(15, 50)
+        ->until(
+            fn (): bool => in_array(
+                'whole-frame',
+                $this->api($window, 'GET', 'gear/'.$id)[1]['document']['areas'],
+                true,
+            ),
+        );
     $this->press($window, 'undo');
-    $window->wait(15, 50)->until(fn (): bool => $this->one($window, 'input[aria-label="Its word for large zone"]')->getAttribute('value') === '');
+    $window
+        ->wait(15, 50)
+        ->until(
+            fn (): bool => $this->one(
+                $window,
+                'input[aria-label="Its word for large zone"]',
+            )->getAttribute('value') === '',
+        );
 
     $this->press($window, 'Tuning');
-    $window->findElement(WebDriverBy::xpath('//label[contains(., "by named cases")]/input'))->click();
+    $window
+        ->findElement(WebDriverBy::xpath('//label[contains(., "by named cases")]/input'))
+        ->click();
     retype($this, $window, 'Word of preset 2', 'Behind reeds');
     $this->saved($window);
     $this->see($window, 'How a hold reads on this body');
     $cases = $this->api($window, 'GET', 'gear/'.$id)[1]['document']['dialect']['tuning'];
-    expect($cases['kind'])->toBe('cases')->and($cases['presets'][1])->toEqual(['word' => 'Behind reeds', 'hold' => 3, 'pace' => 0, 'pick' => 'auto']);
+    expect($cases['kind'])
+        ->toBe('cases')
+        ->and($cases['presets'][1])
+        ->toEqual(['word' => 'Behind reeds', 'hold' => 3, 'pace' => 0, 'pick' => 'auto']);
 
     $this->press($window, 'Keys');
     $this->press($window, 'Add a key');
@@ -107,7 +152,15 @@ it('keeps the words of a body as they are typed, and undoes them', function () {
     // a key is moved over the body by the arrows
     $spot = $this->one($window, '.spot');
     $spot->sendKeys(Key::ARROW_RIGHT);
-    $window->wait(15, 50)->until(fn (): bool => ($this->api($window, 'GET', 'gear/'.$id)[1]['document']['controls'][0]['x'] ?? 0) == 0.52);
+    $window
+        ->wait(15, 50)
+        ->until(
+            fn (): bool => ($this->api($window, 'GET', 'gear/'.$id)[1]['document']['controls'][0][
+                'x'
+            ] ??
+                0) ==
+                0.52,
+        );
 });
 
 it('shows what a sheet would change before it does, and refuses a bad one', function () {
@@ -125,14 +178,22 @@ it('shows what a sheet would change before it does, and refuses a bad one', func
     $this->expectedOnConsole = ['422'];
     $paste('{"format": "kit/1", "body": ');
     $this->see($window, 'Nothing was changed.');
-    expect($this->one($window, 'textarea')->getAttribute('value'))->toBe('{"format": "kit/1", "body": ');
+    expect($this->one($window, 'textarea')->getAttribute('value'))->toBe(
+        '{"format": "kit/1", "body": ',
+    );
     $paste((string) file_get_contents($this->root().'/database/demo/brackwater_d.json'));
     $this->see($window, 'new here');
     expect($this->api($window, 'GET', 'gear')[1]['gear'])->toHaveCount(2);
     $this->press($window, 'Take it in');
     $this->see($window, 'Taken in:');
-    expect(array_column($this->api($window, 'GET', 'gear')[1]['gear'], 'name'))->toContain('Brackwater D');
-    $changed = str_replace('"fps": 8', '"fps": 9', (string) file_get_contents($this->root().'/database/demo/brackwater_d.json'));
+    expect(array_column($this->api($window, 'GET', 'gear')[1]['gear'], 'name'))->toContain(
+        'Brackwater D',
+    );
+    $changed = str_replace(
+        '"fps": 8',
+        '"fps": 9',
+        (string) file_get_contents($this->root().'/database/demo/brackwater_d.json'),
+    );
     $paste($changed);
     $this->see($window, 'differs from yours');
     $this->see($window, 'write over yours');
@@ -145,7 +206,11 @@ it('adds up what the kit does together', function () {
     $this->one($window, '[data-testid=answer]');
     $window->get($this->address('/kit'));
     $this->one($window, '.reach-value');
-    $pick = fn (string $label, string $name) => $window->findElement(WebDriverBy::xpath("//select[@aria-label='{$label}']/option[text()='{$name}']"))->click();
+    $pick = fn (string $label, string $name) => $window
+        ->findElement(
+            WebDriverBy::xpath("//select[@aria-label='{$label}']/option[text()='{$name}']"),
+        )
+        ->click();
     $pick('Body', 'Brackwater D');
     $pick('Lens', 'Sandbar 500 f/5.6');
     $pick('Converter', '×2');

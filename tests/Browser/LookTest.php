@@ -40,7 +40,8 @@ function sticksOut(RemoteWebDriver $window, int $width): array
             }
         }
         return out.slice(0, 8);
-        JS,
+        JS
+        ,
         [$width],
     );
 }
@@ -67,7 +68,9 @@ function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look)
         $test->one($window, $css);
         $look($path);
     }
-    foreach (['Skerry Half' => ['Tuning', 'Keys', 'Numbers', 'Care'], 'Skerry One' => ['Tuning']] as $body => $parts) {
+    foreach (
+        ['Skerry Half' => ['Tuning', 'Keys', 'Numbers', 'Care'], 'Skerry One' => ['Tuning']] as $body => $parts
+    ) {
         $window->get($test->address('/kit/'.$ids[$body]));
         foreach ($parts as $part) {
             $test->press($window, $part);
@@ -82,7 +85,10 @@ function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look)
     $window->get($test->address('/card'));
     $test->one($window, '.to-set');
     foreach (['name and holds', 'share', 'It was left otherwise'] as $panel) {
-        if ($panel !== 'It was left otherwise' && $window->findElement(WebDriverBy::cssSelector('.card-more'))->isDisplayed()) {
+        if (
+            $panel !== 'It was left otherwise' &&
+            $window->findElement(WebDriverBy::cssSelector('.card-more'))->isDisplayed()
+        ) {
             $panel === 'name and holds' && $test->press($window, 'print, share, edit');
         }
         $test->press($window, $panel);
@@ -104,7 +110,20 @@ it('has no serious accessibility finding in any view or theme', function (string
         $this->one($window, '[data-testid=answer]');
         expect(axe($window, $this->root()))->toBe([]);
     }
-    foreach (['subject', 'bearing', 'front', 'behind', 'light', 'support', 'follow', 'limbs', 'schools', 'kit'] as $word) {
+    foreach (
+        [
+            'subject',
+            'bearing',
+            'front',
+            'behind',
+            'light',
+            'support',
+            'follow',
+            'limbs',
+            'schools',
+            'kit',
+        ] as $word
+    ) {
         $this->one($window, "[data-word={$word}]")->click();
         $this->one(
             $window,
@@ -128,12 +147,20 @@ it('has no serious accessibility finding in any view or theme', function (string
         $this->one($window, 'table.side');
         expect(axe($window, $this->root()))->toBe([]);
         $this->keys($window, WebDriverKeys::ESCAPE);
-        $window->wait(10, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('table.side')) === []);
+        $window
+            ->wait(10, 50)
+            ->until(
+                fn (): bool => $window->findElements(WebDriverBy::cssSelector('table.side')) === [],
+            );
     }
     $this->press($window, 'all rushes');
     $this->one($window, '.row');
     expect(axe($window, $this->root()))->toBe([]);
-    eachView($this, $window, fn (string $view) => expect(axe($window, $this->root()))->toBe([], $view));
+    eachView(
+        $this,
+        $window,
+        fn (string $view) => expect(axe($window, $this->root()))->toBe([], $view),
+    );
 })->with(['paper', 'dusk', 'ember']);
 
 it('fits from a small phone to a wide screen', function (int $width, int $height) {
@@ -141,14 +168,20 @@ it('fits from a small phone to a wide screen', function (int $width, int $height
     $window->get($this->address('/'));
     $this->press($window, 'Look around the demo');
     $this->one($window, '[data-testid=answer]');
-    $this->api($window, 'PUT', 'settings', ['settings' => ['theme' => 'paper', 'units' => 'metric']]);
+    $this->api($window, 'PUT', 'settings', [
+        'settings' => ['theme' => 'paper', 'units' => 'metric'],
+    ]);
     [, $list] = $this->api($window, 'GET', 'rushes');
     foreach ($list['rushes'] as $row) {
         $window->get($this->address('/plan/'.$row['id']));
         $this->one($window, '[data-testid=answer]');
         expect(sticksOut($window, $width))->toBe([], $row['name']);
     }
-    eachView($this, $window, fn (string $view) => expect(sticksOut($window, $width))->toBe([], $view));
+    eachView(
+        $this,
+        $window,
+        fn (string $view) => expect(sticksOut($window, $width))->toBe([], $view),
+    );
 })->with([[360, 740], [390, 844], [1280, 800], [1600, 900]]);
 
 it('keeps sentence, lane and answer together on a phone, the lane staying in sight', function () {
@@ -173,15 +206,13 @@ it('remembers theme, units and letter keys', function () {
     foreach (['dusk', 'imperial', 'off'] as $value) {
         $this->one($window, "input[value={$value}]")->click();
     }
-    $window
-        ->wait(10, 50)
-        ->until(
-            fn (): bool => $this->api($window, 'GET', 'session')[1]['user']['settings'] == [
-                'theme' => 'dusk',
-                'units' => 'imperial',
-                'letters' => 'off',
-            ],
-        );
+    $window->wait(10, 50)->until(
+        fn (): bool => $this->api($window, 'GET', 'session')[1]['user']['settings'] == [
+            'theme' => 'dusk',
+            'units' => 'imperial',
+            'letters' => 'off',
+        ],
+    );
     $window->get($this->address('/plan'));
     $this->reads($window, '[data-word=distance]', '59.1 ft');
     $this->see($window, 'mph of its motion');

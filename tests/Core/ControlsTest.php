@@ -27,8 +27,8 @@ use Tests\Support\Documents;
 
 function sheetOf(string $name): BodySheet
 {
-    $sheet = (new DocumentChecker(__DIR__.'/../../schemas'))->read(
-        (string) file_get_contents(__DIR__.'/../../database/demo/'.$name.'.json'),
+    $sheet = new DocumentChecker(__DIR__ . '/../../schemas')->read(
+        (string) file_get_contents(__DIR__ . '/../../database/demo/' . $name . '.json'),
         'sheet',
     );
 
@@ -40,7 +40,12 @@ function dayOf(BodySheet $sheet): array
 {
     $holds = [
         'flight' => Documents::hold(['area' => AfArea::ZoneLarge, 'hold' => 3, 'pace' => 2]),
-        'reeds' => Documents::hold(['area' => AfArea::SinglePoint, 'hold' => 4, 'pace' => 0, 'pick' => Pick::Centre]),
+        'reeds' => Documents::hold([
+            'area' => AfArea::SinglePoint,
+            'hold' => 4,
+            'pace' => 0,
+            'pick' => Pick::Centre,
+        ]),
         'asleep' => Documents::hold([
             'area' => AfArea::Spot,
             'focusMode' => FocusMode::SingleWithOverride,
@@ -49,7 +54,7 @@ function dayOf(BodySheet $sheet): array
     ];
 
     return array_map(
-        fn ($hold, string $key) => new LaidHold($key, ucfirst($key), $hold, $sheet->body),
+        fn($hold, string $key) => new LaidHold($key, ucfirst($key), $hold, $sheet->body),
         $holds,
         array_keys($holds),
     );
@@ -62,7 +67,11 @@ function dayOf(BodySheet $sheet): array
 function laying(array $uses = [], array $own = [], string $body = 'skerry_one'): Laying
 {
     $sheet = sheetOf($body);
-    $holds = array_column(array_map(fn (LaidHold $laid) => [$laid->key, $laid], dayOf($sheet)), 1, 0);
+    $holds = array_column(
+        array_map(fn(LaidHold $laid) => [$laid->key, $laid], dayOf($sheet)),
+        1,
+        0,
+    );
     $layout = new Layout(
         ...[
             'scheme' => Scheme::ThreeButtons,
@@ -79,7 +88,13 @@ function laying(array $uses = [], array $own = [], string $body = 'skerry_one'):
     return new Laying($sheet, $layout, $holds, Assumptions::defaults());
 }
 
-const BUNDLE = [BundlePart::Start, BundlePart::FocusMode, BundlePart::Area, BundlePart::Detection, BundlePart::Tuning];
+const BUNDLE = [
+    BundlePart::Start,
+    BundlePart::FocusMode,
+    BundlePart::Area,
+    BundlePart::Detection,
+    BundlePart::Tuning,
+];
 
 function recall(string $control, string $hold, array $carries = BUNDLE): Assignment
 {
@@ -99,81 +114,182 @@ function threeButtons(): array
 /** @return list<string> */
 function codes(Laying $laying): array
 {
-    return array_map(fn (Finding $finding) => $finding->code, LayoutCheck::of($laying));
+    return array_map(fn(Finding $finding) => $finding->code, LayoutCheck::of($laying));
 }
 
 it('finds nothing wrong with three buttons laid as they should be', function () {
     expect(codes(laying(threeButtons())))->toBe([]);
 });
 
-it('names each conflict, and its own cure takes it away', function (string $code, array $uses, array $own, string $says) {
+it('names each conflict, and its own cure takes it away', function (
+    string $code,
+    array $uses,
+    array $own,
+    string $says,
+) {
     $laying = laying($uses, $own);
-    $found = array_values(array_filter(LayoutCheck::of($laying), fn (Finding $finding) => $finding->code === $code));
-    expect($found)->not->toBe([])
-        ->and($found[0]->says)->toContain($says)
-        ->and($found[0]->cured)->not->toBeNull()
-        ->and($found[0]->cure)->not->toBeNull();
+    $found = array_values(
+        array_filter(LayoutCheck::of($laying), fn(Finding $finding) => $finding->code === $code),
+    );
+    expect($found)
+        ->not->toBe([])
+        ->and($found[0]->says)
+        ->toContain($says)
+        ->and($found[0]->cured)
+        ->not->toBeNull()
+        ->and($found[0]->cure)
+        ->not->toBeNull();
     $left = array_filter(
         LayoutCheck::of($laying->with($found[0]->cured)),
-        fn (Finding $finding) => $finding->code === $code && $finding->control === $found[0]->control,
+        fn(Finding $finding) => $finding->code === $code &&
+            $finding->control === $found[0]->control,
     );
     expect($left)->toBe([]);
 })->with([
-    'focus left on the shutter' => ['focus-on-shutter', threeButtons(), ['scheme' => Scheme::Thumb], 'Half a press of the shutter still focuses'],
+    'focus left on the shutter' => [
+        'focus-on-shutter',
+        threeButtons(),
+        ['scheme' => Scheme::Thumb],
+        'Half a press of the shutter still focuses',
+    ],
     'nothing focuses' => ['nothing-focuses', [], ['shutterFocuses' => false], 'Nothing focuses'],
     'exposure in the bundle' => [
         'bundle-too-much',
-        [recall('thumb', 'reeds', [...BUNDLE, BundlePart::Shutter, BundlePart::Metering]), ...array_slice(threeButtons(), 1)],
+        [
+            recall('thumb', 'reeds', [...BUNDLE, BundlePart::Shutter, BundlePart::Metering]),
+            ...array_slice(threeButtons(), 1),
+        ],
         [],
         'also recalls shutter and metering',
     ],
-    'tuning left out' => ['bundle-misses', [recall('thumb', 'reeds', array_slice(BUNDLE, 0, 4)), ...array_slice(threeButtons(), 1)], [], 'leaves out tuning'],
-    'more than the control can' => ['bundle-cannot', [recall('lens', 'reeds')], [], 'cannot recall tuning'],
-    'under the finger of the shutter' => ['same-finger', [recall('top', 'reeds')], [], 'needs the first finger'],
-    'not to be held while firing' => ['same-finger', [recall('wheel-key', 'reeds', [BundlePart::FocusMode, BundlePart::Area])], [], 'cannot be held while you fire'],
+    'tuning left out' => [
+        'bundle-misses',
+        [recall('thumb', 'reeds', array_slice(BUNDLE, 0, 4)), ...array_slice(threeButtons(), 1)],
+        [],
+        'leaves out tuning',
+    ],
+    'more than the control can' => [
+        'bundle-cannot',
+        [recall('lens', 'reeds')],
+        [],
+        'cannot recall tuning',
+    ],
+    'under the finger of the shutter' => [
+        'same-finger',
+        [recall('top', 'reeds')],
+        [],
+        'needs the first finger',
+    ],
+    'not to be held while firing' => [
+        'same-finger',
+        [recall('wheel-key', 'reeds', [BundlePart::FocusMode, BundlePart::Area])],
+        [],
+        'cannot be held while you fire',
+    ],
     'two buttons under one thumb' => [
         'same-finger',
-        [new Assignment('thumb', ControlUse::Focus), recall('thumb-outer', 'reeds', array_slice(BUNDLE, 1))],
+        [
+            new Assignment('thumb', ControlUse::Focus),
+            recall('thumb-outer', 'reeds', array_slice(BUNDLE, 1)),
+        ],
         ['shutterFocuses' => false, 'scheme' => null],
         'at the same moment',
     ],
-    'two things on one control' => ['two-on-one', [recall('thumb', 'reeds'), recall('thumb', 'asleep')], [], 'is given 2 things'],
-    'nothing stops focus' => ['nothing-stops', [recall('thumb', 'reeds')], [], 'cannot lock and recompose'],
-    'the point cannot be moved' => ['point-lost', array_slice(threeButtons(), 0, 2), [], 'Nothing moves the focus point'],
+    'two things on one control' => [
+        'two-on-one',
+        [recall('thumb', 'reeds'), recall('thumb', 'asleep')],
+        [],
+        'is given 2 things',
+    ],
+    'nothing stops focus' => [
+        'nothing-stops',
+        [recall('thumb', 'reeds')],
+        [],
+        'cannot lock and recompose',
+    ],
+    'the point cannot be moved' => [
+        'point-lost',
+        array_slice(threeButtons(), 0, 2),
+        [],
+        'Nothing moves the focus point',
+    ],
     'focus unasked' => ['pre-focus', threeButtons(), ['prefocus' => true], 'Focus unasked is on'],
-    'in gloves' => ['gloves', [recall('front-low', 'reeds')], ['gloves' => true], 'cannot be worked in gloves'],
-    'a hold without a control' => ['no-control', array_slice(threeButtons(), 1), [], 'No control recalls “Reeds”'],
-    'what the control may not do' => ['not-allowed', [new Assignment('lens', ControlUse::Focus)], [], 'cannot be made to do this'],
-    'a control that is gone' => ['no-such-control', [new Assignment('elsewhere', ControlUse::Stop)], [], 'no such control'],
+    'in gloves' => [
+        'gloves',
+        [recall('front-low', 'reeds')],
+        ['gloves' => true],
+        'cannot be worked in gloves',
+    ],
+    'a hold without a control' => [
+        'no-control',
+        array_slice(threeButtons(), 1),
+        [],
+        'No control recalls “Reeds”',
+    ],
+    'what the control may not do' => [
+        'not-allowed',
+        [new Assignment('lens', ControlUse::Focus)],
+        [],
+        'cannot be made to do this',
+    ],
+    'a control that is gone' => [
+        'no-such-control',
+        [new Assignment('elsewhere', ControlUse::Stop)],
+        [],
+        'no such control',
+    ],
 ]);
 
 it('says how to set a hold by hand when no control can recall it', function () {
-    $laying = laying([], ['holds' => ['flight', 'reeds'], 'base' => 'flight', 'scheme' => Scheme::Shutter], 'pebble_3');
-    $found = array_values(array_filter(LayoutCheck::of($laying), fn (Finding $finding) => $finding->code === 'no-control'));
-    expect($found)->toHaveCount(1)
-        ->and($found[0]->cured)->toBeNull()
-        ->and($found[0]->steps)->toBe(['Focus spot (menu: Camera › Focus spot): Centre']);
+    $laying = laying(
+        [],
+        ['holds' => ['flight', 'reeds'], 'base' => 'flight', 'scheme' => Scheme::Shutter],
+        'pebble_3',
+    );
+    $found = array_values(
+        array_filter(
+            LayoutCheck::of($laying),
+            fn(Finding $finding) => $finding->code === 'no-control',
+        ),
+    );
+    expect($found)
+        ->toHaveCount(1)
+        ->and($found[0]->cured)
+        ->toBeNull()
+        ->and($found[0]->steps)
+        ->toBe(['Focus spot (menu: Camera › Focus spot): Centre']);
 });
 
-it('lays each scheme without a conflict but for holds that find no control', function (Scheme $scheme) {
+it('lays each scheme without a conflict but for holds that find no control', function (
+    Scheme $scheme,
+) {
     $laying = laying();
     $left = array_diff(codes($laying->with(SchemeLayer::lay($laying, $scheme))), ['no-control']);
     expect($left)->toBe([]);
 })->with(Scheme::cases());
 
-it('lays three buttons as practised: the fast default on the shutter, choosing one, setting the plane', function () {
-    $laying = laying([], ['base' => null]);
-    $layout = SchemeLayer::lay($laying, Scheme::ThreeButtons);
-    expect($layout->base)->toBe('flight')
-        ->and($layout->recall('reeds')?->control)->toBe('thumb')
-        ->and($layout->recall('asleep')?->control)->toBe('thumb-outer')
-        ->and($layout->shutterFocuses)->toBeTrue();
-});
+it(
+    'lays three buttons as practised: the fast default on the shutter, choosing one, setting the plane',
+    function () {
+        $laying = laying([], ['base' => null]);
+        $layout = SchemeLayer::lay($laying, Scheme::ThreeButtons);
+        expect($layout->base)
+            ->toBe('flight')
+            ->and($layout->recall('reeds')?->control)
+            ->toBe('thumb')
+            ->and($layout->recall('asleep')?->control)
+            ->toBe('thumb-outer')
+            ->and($layout->shutterFocuses)
+            ->toBeTrue();
+    },
+);
 
 it('takes focus off the shutter where the thumb focuses', function () {
     $layout = SchemeLayer::lay(laying(), Scheme::Thumb);
-    expect($layout->shutterFocuses)->toBeFalse()
-        ->and($layout->of('thumb')[0]->does)->toBe(ControlUse::Focus);
+    expect($layout->shutterFocuses)
+        ->toBeFalse()
+        ->and($layout->of('thumb')[0]->does)
+        ->toBe(ControlUse::Focus);
 });
 
 it('counts keystrokes: buttons, clicks, menu steps, and finding the way once a trip', function () {
@@ -181,60 +297,91 @@ it('counts keystrokes: buttons, clicks, menu steps, and finding the way once a t
     $times = new HandTimes($laying, $laying->assumptions);
     // from flight to reeds: area by button and dial, broad net to peg, five clicks; in the menu Focus, Following, then
     // Patience, Change of pace and Takes with a value each: 2 + 3 + 3 steps
-    expect($times->byHand('flight', 'reeds'))->toEqualWithDelta(0.2 + 5 * 0.15 + 1.35 + 8 * 0.45, 1e-9)
-        ->and($times->byButton('flight', 'reeds', BUNDLE))->toEqualWithDelta(0.2, 1e-9)
+    expect($times->byHand('flight', 'reeds'))
+        ->toEqualWithDelta(0.2 + 5 * 0.15 + 1.35 + 8 * 0.45, 1e-9)
+        ->and($times->byButton('flight', 'reeds', BUNDLE))
+        ->toEqualWithDelta(0.2, 1e-9)
         // a bundle without tuning leaves the menu to be walked
-        ->and($times->byButton('flight', 'reeds', array_slice(BUNDLE, 0, 4)))->toEqualWithDelta(0.2 + 1.35 + 8 * 0.45, 1e-9)
-        ->and($times->moving('thumb', 'thumb-outer'))->toBe(0.1)
-        ->and($times->moving('thumb', 'front-high'))->toBe(0.0)
-        ->and($times->byHand('reeds', 'reeds'))->toBe(0.0);
+        ->and($times->byButton('flight', 'reeds', array_slice(BUNDLE, 0, 4)))
+        ->toEqualWithDelta(0.2 + 1.35 + 8 * 0.45, 1e-9)
+        ->and($times->moving('thumb', 'thumb-outer'))
+        ->toBe(0.1)
+        ->and($times->moving('thumb', 'front-high'))
+        ->toBe(0.0)
+        ->and($times->byHand('reeds', 'reeds'))
+        ->toBe(0.0);
 });
 
 it('reads the small matrix of a day', function () {
-    $rows = (new Switching(laying(threeButtons())))->matrix();
-    expect($rows['reeds']['flight'])->toBe(0.0)
-        ->and($rows['flight']['asleep'])->toEqualWithDelta(0.2, 1e-9)
-        ->and($rows['reeds']['asleep'])->toEqualWithDelta(0.3, 1e-9)
-        ->and($rows['flight']['flight'])->toBe(0.0);
+    $rows = new Switching(laying(threeButtons()))->matrix();
+    expect($rows['reeds']['flight'])
+        ->toBe(0.0)
+        ->and($rows['flight']['asleep'])
+        ->toEqualWithDelta(0.2, 1e-9)
+        ->and($rows['reeds']['asleep'])
+        ->toEqualWithDelta(0.3, 1e-9)
+        ->and($rows['flight']['flight'])
+        ->toBe(0.0);
 });
 
 it('tells what a better layout buys, and gives it', function () {
     $laying = laying([new Assignment('stick', ControlUse::Point)]);
-    $best = (new Switching($laying))->best();
-    expect($best['saved_s'])->toBeGreaterThan(2)
-        ->and($best['exact'])->toBeTrue()
-        ->and($best['now_s'] - $best['best_s'])->toEqualWithDelta($best['saved_s'], 1e-9)
-        ->and(codes($laying->with($best['layout'])))->not->toContain('no-control');
+    $best = new Switching($laying)->best();
+    expect($best['saved_s'])
+        ->toBeGreaterThan(2)
+        ->and($best['exact'])
+        ->toBeTrue()
+        ->and($best['now_s'] - $best['best_s'])
+        ->toEqualWithDelta($best['saved_s'], 1e-9)
+        ->and(codes($laying->with($best['layout'])))
+        ->not->toContain('no-control');
     // laid that way it costs what was promised, and nothing more can be gained
-    $again = (new Switching($laying->with($best['layout'])))->best();
-    expect($again['now_s'])->toEqualWithDelta($best['best_s'], 1e-9)->and($again['saved_s'])->toBe(0.0);
+    $again = new Switching($laying->with($best['layout']))->best();
+    expect($again['now_s'])
+        ->toEqualWithDelta($best['best_s'], 1e-9)
+        ->and($again['saved_s'])
+        ->toBe(0.0);
 });
 
 it('weighs by how often each follows each', function () {
-    $often = ['flight' => ['reeds' => 50.0], 'reeds' => ['flight' => 0.0], 'asleep' => ['flight' => 0.0]];
+    $often = [
+        'flight' => ['reeds' => 50.0],
+        'reeds' => ['flight' => 0.0],
+        'asleep' => ['flight' => 0.0],
+    ];
     $laying = laying([], ['follows' => $often, 'base' => 'flight']);
-    $even = (new Switching(laying([], ['base' => 'flight'])))->best();
-    expect((new Switching($laying))->best()['now_s'])->not->toEqualWithDelta($even['now_s'], 0.1);
+    $even = new Switching(laying([], ['base' => 'flight']))->best();
+    expect(new Switching($laying)->best()['now_s'])->not->toEqualWithDelta($even['now_s'], 0.1);
 });
 
 /** @return SwitchingProblem a random small day, some controls unable to recall some holds */
 function randomProblem(int $seed, int $holds, int $places): SwitchingProblem
 {
     $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
-    $number = fn (float $most): float => $random->getInt(0, 1000) / 1000 * $most;
-    $table = fn (int $rows, int $columns, float $most): array => array_map(
-        fn () => array_map(fn () => $number($most), range(1, max(1, $columns))),
+    $number = fn(float $most): float => ($random->getInt(0, 1000) / 1000) * $most;
+    $table = fn(int $rows, int $columns, float $most): array => array_map(
+        fn() => array_map(fn() => $number($most), range(1, max(1, $columns))),
         range(1, $rows),
     );
     $recall = array_map(
-        fn () => array_map(
-            fn () => array_map(fn () => $number(1) < 0.25 ? INF : 0.2 + $number(3), range(1, $places)),
+        fn() => array_map(
+            fn() => array_map(
+                fn() => $number(1) < 0.25 ? INF : 0.2 + $number(3),
+                range(1, $places),
+            ),
             range(1, $holds),
         ),
         range(1, $holds),
     );
 
-    return new SwitchingProblem($holds, $places, $recall, $table($places, $places, 0.5), $table($holds, $holds, 6), $table($holds, $holds, 20));
+    return new SwitchingProblem(
+        $holds,
+        $places,
+        $recall,
+        $table($places, $places, 0.5),
+        $table($holds, $holds, 6),
+        $table($holds, $holds, 20),
+    );
 }
 
 /** Every base and every placing, one after the other. */
@@ -249,7 +396,7 @@ function bruteForce(SwitchingProblem $problem): float
         }
         $place($base, $hold + 1, [...$on, null]);
         for ($at = 0; $hold !== $base && $at < $problem->places; $at++) {
-            if (! in_array($at, $on, true) && is_finite($problem->recall[$base][$hold][$at])) {
+            if (!in_array($at, $on, true) && is_finite($problem->recall[$base][$hold][$at])) {
                 $place($base, $hold + 1, [...$on, $at]);
             }
         }
@@ -263,18 +410,35 @@ function bruteForce(SwitchingProblem $problem): float
 
 it('finds what brute force finds, on 240 random days', function () {
     for ($seed = 1; $seed <= 240; $seed++) {
-        $problem = randomProblem($seed, 2 + $seed % 3, 1 + $seed % 4);
+        $problem = randomProblem($seed, 2 + ($seed % 3), 1 + ($seed % 4));
         $found = SwitchingOptimiser::solve($problem);
-        expect($found['total'])->toEqualWithDelta(bruteForce($problem), 1e-9, 'seed '.$seed)
-            ->and($problem->total($found['base'], $found['on']))->toEqualWithDelta($found['total'], 1e-9)
-            ->and($found['exact'])->toBeTrue();
+        expect($found['total'])
+            ->toEqualWithDelta(bruteForce($problem), 1e-9, 'seed ' . $seed)
+            ->and($problem->total($found['base'], $found['on']))
+            ->toEqualWithDelta($found['total'], 1e-9)
+            ->and($found['exact'])
+            ->toBeTrue();
     }
 });
 
 it('finds what brute force finds where controls are all alike', function () {
-    $alike = fn (int $rows, int $columns, float $value): array => array_fill(0, $rows, array_fill(0, $columns, $value));
-    $problem = new SwitchingProblem(4, 4, array_fill(0, 4, $alike(4, 4, 0.2)), $alike(4, 4, 0.1), $alike(4, 4, 3), randomProblem(7, 4, 4)->times);
-    expect(SwitchingOptimiser::solve($problem)['total'])->toEqualWithDelta(bruteForce($problem), 1e-9);
+    $alike = fn(int $rows, int $columns, float $value): array => array_fill(
+        0,
+        $rows,
+        array_fill(0, $columns, $value),
+    );
+    $problem = new SwitchingProblem(
+        4,
+        4,
+        array_fill(0, 4, $alike(4, 4, 0.2)),
+        $alike(4, 4, 0.1),
+        $alike(4, 4, 3),
+        randomProblem(7, 4, 4)->times,
+    );
+    expect(SwitchingOptimiser::solve($problem)['total'])->toEqualWithDelta(
+        bruteForce($problem),
+        1e-9,
+    );
 });
 
 it('comes close beyond six holds, and says that it is not exact', function () {
@@ -282,17 +446,26 @@ it('comes close beyond six holds, and says that it is not exact', function () {
         $problem = randomProblem(900 + $seed, 7, 3);
         $found = SwitchingOptimiser::solve($problem);
         $best = bruteForce($problem);
-        expect($found['exact'])->toBeFalse()
-            ->and($found['total'])->toBeGreaterThan($best - 1e-9)
-            ->and($found['total'])->toBeLessThan($best * 1.1);
+        expect($found['exact'])
+            ->toBeFalse()
+            ->and($found['total'])
+            ->toBeGreaterThan($best - 1e-9)
+            ->and($found['total'])
+            ->toBeLessThan($best * 1.1);
     }
 });
 
 it('reads back the layout it writes', function () {
-    $layout = laying(threeButtons(), ['follows' => ['flight' => ['reeds' => 4.0]], 'gloves' => true])->layout;
+    $layout = laying(threeButtons(), [
+        'follows' => ['flight' => ['reeds' => 4.0]],
+        'gloves' => true,
+    ])->layout;
     $document = json_decode((string) json_encode($layout->toArray()));
-    $read = (new DocumentChecker(__DIR__.'/../../schemas'))->check($document, 'layout');
-    expect(Layout::fromArray($read)->toArray())->toEqual($layout->toArray())
-        ->and(Layout::fromArray($read)->times('flight', 'reeds'))->toBe(4.0)
-        ->and(Layout::fromArray($read)->times('reeds', 'flight'))->toBe(1.0);
+    $read = new DocumentChecker(__DIR__ . '/../../schemas')->check($document, 'layout');
+    expect(Layout::fromArray($read)->toArray())
+        ->toEqual($layout->toArray())
+        ->and(Layout::fromArray($read)->times('flight', 'reeds'))
+        ->toBe(4.0)
+        ->and(Layout::fromArray($read)->times('reeds', 'flight'))
+        ->toBe(1.0);
 });

@@ -22,8 +22,8 @@ use Tests\Support\Documents;
 /** @return array<string, mixed> the body of a demo sheet */
 function demoBody(string $name): array
 {
-    return (new DocumentChecker(__DIR__.'/../../schemas'))->read(
-        (string) file_get_contents(__DIR__.'/../../database/demo/'.$name.'.json'),
+    return new DocumentChecker(__DIR__ . '/../../schemas')->read(
+        (string) file_get_contents(__DIR__ . '/../../database/demo/' . $name . '.json'),
         'sheet',
     )['body'];
 }
@@ -39,9 +39,9 @@ function demoSheet(string $name): BodySheet
  */
 function saidOn(string $name, array $hold = []): array
 {
-    $said = (new Translation(demoSheet($name), Assumptions::defaults()))->say(Documents::hold($hold));
+    $said = new Translation(demoSheet($name), Assumptions::defaults())->say(Documents::hold($hold));
 
-    return array_combine(array_map(fn (Said $one) => $one->field, $said), $said);
+    return array_combine(array_map(fn(Said $one) => $one->field, $said), $said);
 }
 
 const DEMO_BODIES = ['skerry_one', 'skerry_half', 'brackwater_d', 'pebble_3'];
@@ -49,31 +49,50 @@ const DEMO_BODIES = ['skerry_one', 'skerry_half', 'brackwater_d', 'pebble_3'];
 it('reads one hold in the words of four bodies', function () {
     $hold = ['area' => AfArea::ZoneWide, 'hold' => 3, 'pace' => 2, 'pick' => Pick::Auto];
     $one = saidOn('skerry_one', $hold);
-    expect($one['focus_mode']->word)->toBe('Running')
-        ->and($one['area']->word)->toBe('Long net')
-        ->and($one['detection']->word)->toBe('Wings')
-        ->and($one['hold']->name.' '.$one['hold']->word)->toBe('Patience +1')
-        ->and($one['pace']->word)->toBe('+2')
-        ->and($one['pick']->word)->toBe('The first')
-        ->and($one['hold']->where->words())->toBe('menu: Focus › Following › Patience');
+    expect($one['focus_mode']->word)
+        ->toBe('Running')
+        ->and($one['area']->word)
+        ->toBe('Long net')
+        ->and($one['detection']->word)
+        ->toBe('Wings')
+        ->and($one['hold']->name . ' ' . $one['hold']->word)
+        ->toBe('Patience +1')
+        ->and($one['pace']->word)
+        ->toBe('+2')
+        ->and($one['pick']->word)
+        ->toBe('The first')
+        ->and($one['hold']->where->words())
+        ->toBe('menu: Focus › Following › Patience');
 
     $half = saidOn('skerry_half', $hold);
-    expect($half['focus_mode']->word)->toBe('Going')
-        ->and($half['area']->word)->toBe('Patch')
-        ->and($half['area']->note)->toBe('It has no long zone; this is the nearest.')
-        ->and($half['tuning']->word)->toBe('Restless')
-        ->and($half['tuning']->note)->toBeNull();
+    expect($half['focus_mode']->word)
+        ->toBe('Going')
+        ->and($half['area']->word)
+        ->toBe('Patch')
+        ->and($half['area']->note)
+        ->toBe('It has no long zone; this is the nearest.')
+        ->and($half['tuning']->word)
+        ->toBe('Restless')
+        ->and($half['tuning']->note)
+        ->toBeNull();
 
     $brack = saidOn('brackwater_d', $hold);
-    expect($brack['focus_mode']->word)->toBe('Pursue')
-        ->and($brack['tuning']->word)->toBe('Program 5')
-        ->and($brack['detection']->note)->toBe('It detects nothing: the area alone decides.');
+    expect($brack['focus_mode']->word)
+        ->toBe('Pursue')
+        ->and($brack['tuning']->word)
+        ->toBe('Program 5')
+        ->and($brack['detection']->note)
+        ->toBe('It detects nothing: the area alone decides.');
 
     $pebble = saidOn('pebble_3', $hold);
-    expect($pebble['focus_mode']->word)->toBe('Moving subject')
-        ->and($pebble['area']->word)->toBe('Wide')
-        ->and($pebble['tuning']->note)->toBe('It has none: keep the area on the subject yourself.')
-        ->and($pebble['detection']->note)->toBe('It does not know birds.');
+    expect($pebble['focus_mode']->word)
+        ->toBe('Moving subject')
+        ->and($pebble['area']->word)
+        ->toBe('Wide')
+        ->and($pebble['tuning']->note)
+        ->toBe('It has none: keep the area on the subject yourself.')
+        ->and($pebble['detection']->note)
+        ->toBe('It does not know birds.');
 });
 
 it('understands every word it says, on every body', function (string $name) {
@@ -84,11 +103,17 @@ it('understands every word it says, on every body', function (string $name) {
         expect($translation->understand('focus_mode', $word))->toBe(['focus_mode' => $mode->value]);
     }
     foreach ($sheet->body->areas as $area) {
-        expect($translation->understand('area', saidOn($name, ['area' => $area])['area']->word))->toBe(['area' => $area->value]);
+        expect(
+            $translation->understand('area', saidOn($name, ['area' => $area])['area']->word),
+        )->toBe(['area' => $area->value]);
     }
     foreach ($sheet->body->detects as $kind) {
-        expect($translation->understand('detection', saidOn($name, ['detection' => $kind])['detection']->word))
-            ->toBe(['detection' => $kind->value]);
+        expect(
+            $translation->understand(
+                'detection',
+                saidOn($name, ['detection' => $kind])['detection']->word,
+            ),
+        )->toBe(['detection' => $kind->value]);
     }
 })->with(DEMO_BODIES);
 
@@ -97,9 +122,12 @@ it('comes back to the same preset from the point a preset stands for', function 
     expect($tuning->presets)->not->toBe([]);
     foreach ($tuning->presets as $preset) {
         $nearest = $tuning->nearest($preset['point'], Assumptions::defaults());
-        expect($nearest['word'])->toBe($preset['word'])
-            ->and($nearest['distance'])->toBe(0.0)
-            ->and($tuning->understand(mb_strtoupper($preset['word'])))->toEqual($preset['point']);
+        expect($nearest['word'])
+            ->toBe($preset['word'])
+            ->and($nearest['distance'])
+            ->toBe(0.0)
+            ->and($tuning->understand(mb_strtoupper($preset['word'])))
+            ->toEqual($preset['point']);
     }
 })->with(['skerry_half', 'brackwater_d']);
 
@@ -109,59 +137,99 @@ it('goes through sliders both ways for every point of the axes', function () {
         foreach (range(0, 2) as $pace) {
             foreach (Pick::cases() as $pick) {
                 $said = saidOn('skerry_one', compact('hold', 'pace', 'pick'));
-                expect($translation->understand('hold', $said['hold']->word))->toBe(['hold' => (float) $hold])
-                    ->and($translation->understand('pace', $said['pace']->word))->toBe(['pace' => (float) $pace])
-                    ->and($translation->understand('pick', $said['pick']->word))->toBe(['pick' => $pick->value]);
+                expect($translation->understand('hold', $said['hold']->word))
+                    ->toBe(['hold' => (float) $hold])
+                    ->and($translation->understand('pace', $said['pace']->word))
+                    ->toBe(['pace' => (float) $pace])
+                    ->and($translation->understand('pick', $said['pick']->word))
+                    ->toBe(['pick' => $pick->value]);
             }
         }
     }
     // a minus is typed with a hyphen
-    expect($translation->understand('hold', '-2'))->toBe(['hold' => 0.0])
-        ->and($translation->understand('hold', '+7'))->toBe([]);
+    expect($translation->understand('hold', '-2'))
+        ->toBe(['hold' => 0.0])
+        ->and($translation->understand('hold', '+7'))
+        ->toBe([]);
 });
 
 it('tells how far the nearest preset is, and in what', function () {
     $said = saidOn('brackwater_d', ['hold' => 1, 'pace' => 2, 'pick' => Pick::Centre])['tuning'];
     // program 4 (2, 2, auto): one level of hold and another pick, √(1² + 1²)
-    expect($said->word)->toBe('Program 4')
-        ->and($said->note)->toBe('The nearest it has, 1.4 away: hold 1 higher, picks auto instead of centre.');
+    expect($said->word)
+        ->toBe('Program 4')
+        ->and($said->note)
+        ->toBe('The nearest it has, 1.4 away: hold 1 higher, picks auto instead of centre.');
 
     $heavy = Assumptions::with(['dialect.pick' => 5]);
     $tuning = demoSheet('brackwater_d')->dialect->tuning;
-    expect($tuning->nearest(new TuningPoint(1, 2, Pick::Centre), $heavy)['word'])->toBe('Program 6');
+    expect($tuning->nearest(new TuningPoint(1, 2, Pick::Centre), $heavy)['word'])->toBe(
+        'Program 6',
+    );
 });
 
-it('finds the nearest preset as a search over all of them does', function (float $hold, float $pace, Pick $pick) {
+it('finds the nearest preset as a search over all of them does', function (
+    float $hold,
+    float $pace,
+    Pick $pick,
+) {
     $tuning = demoSheet('brackwater_d')->dialect->tuning;
     $wanted = new TuningPoint($hold, $pace, $pick);
-    $least = min(array_map(
-        fn (array $preset) => sqrt(
-            ($preset['point']->hold - $hold) ** 2 + (1.5 * ($preset['point']->pace - $pace)) ** 2 + ($preset['point']->pick === $pick ? 0 : 1),
+    $least = min(
+        array_map(
+            fn(array $preset) => sqrt(
+                ($preset['point']->hold - $hold) ** 2 +
+                    (1.5 * ($preset['point']->pace - $pace)) ** 2 +
+                    ($preset['point']->pick === $pick ? 0 : 1),
+            ),
+            $tuning->presets,
         ),
-        $tuning->presets,
-    ));
-    expect($tuning->nearest($wanted, Assumptions::defaults())['distance'])->toEqualWithDelta($least, 1e-12);
-})->with([[0, 0, Pick::Auto], [1, 1, Pick::Nearest], [4, 2, Pick::Centre], [2, 0, Pick::Auto], [3, 1, Pick::Auto]]);
+    );
+    expect($tuning->nearest($wanted, Assumptions::defaults())['distance'])->toEqualWithDelta(
+        $least,
+        1e-12,
+    );
+})->with([
+    [0, 0, Pick::Auto],
+    [1, 1, Pick::Nearest],
+    [4, 2, Pick::Centre],
+    [2, 0, Pick::Auto],
+    [3, 1, Pick::Auto],
+]);
 
 it('carries a level of hold over to a body that waits other times', function () {
     [$one, $half] = [demoSheet('skerry_one')->body, demoSheet('skerry_half')->body];
     // 0, 0.1, 0.3, 0.6 and 1.2 s against 0, 0.2, 0.5 and 1 s; of two as near the shorter
-    expect(array_map(fn (int $level) => Translation::level($level, $one, $half), range(0, 4)))->toBe([0, 0, 1, 2, 3])
-        ->and(Translation::level(3, null, $half))->toBe(3)
-        ->and(Translation::level(2, $one, $one))->toBe(2);
+    expect(array_map(fn(int $level) => Translation::level($level, $one, $half), range(0, 4)))
+        ->toBe([0, 0, 1, 2, 3])
+        ->and(Translation::level(3, null, $half))
+        ->toBe(3)
+        ->and(Translation::level(2, $one, $one))
+        ->toBe(2);
 });
 
 it('uses our own words for a body that has told none', function () {
     $sheet = BodySheet::read(Documents::kit()['body'], 'My body');
-    $said = (new Translation($sheet, Assumptions::defaults()))->say(Documents::hold(['area' => AfArea::SinglePoint]));
-    expect($said[0]->word)->toBe('continuous')
-        ->and($said[0]->own)->toBeFalse()
-        ->and($said[1]->word)->toBe('one point')
-        ->and($said[1]->where->words())->toBe('');
+    $said = new Translation($sheet, Assumptions::defaults())->say(
+        Documents::hold(['area' => AfArea::SinglePoint]),
+    );
+    expect($said[0]->word)
+        ->toBe('continuous')
+        ->and($said[0]->own)
+        ->toBeFalse()
+        ->and($said[1]->word)
+        ->toBe('one point')
+        ->and($said[1]->where->words())
+        ->toBe('');
 });
 
-it('chooses the nearest mode for one that is lacking', function (FocusMode $wanted, FocusMode $found) {
-    expect((new Translation(demoSheet('pebble_3'), Assumptions::defaults()))->mode($wanted))->toBe($found);
+it('chooses the nearest mode for one that is lacking', function (
+    FocusMode $wanted,
+    FocusMode $found,
+) {
+    expect(new Translation(demoSheet('pebble_3'), Assumptions::defaults())->mode($wanted))->toBe(
+        $found,
+    );
 })->with([
     [FocusMode::AutoSwitch, FocusMode::Continuous],
     [FocusMode::SingleWithOverride, FocusMode::Single],
@@ -171,41 +239,70 @@ it('chooses the nearest mode for one that is lacking', function (FocusMode $want
 it('refuses two things of one name, days that are none, and text that hides', function () {
     $body = demoBody('skerry_one');
     $body['controls'][1]['id'] = 'thumb';
-    expect(fn () => BodySheet::read($body))->toThrow(TwoOfOneName::class, 'body.controls.1.id is "thumb"');
+    expect(fn() => BodySheet::read($body))->toThrow(
+        TwoOfOneName::class,
+        'body.controls.1.id is "thumb"',
+    );
 
     $body = demoBody('brackwater_d');
     $body['dialect']['tuning']['presets'][1]['word'] = 'program 1';
-    expect(fn () => BodySheet::read($body))->toThrow(TwoOfOneName::class, 'body.dialect.tuning.presets.1 is "program 1"');
+    expect(fn() => BodySheet::read($body))->toThrow(
+        TwoOfOneName::class,
+        'body.dialect.tuning.presets.1 is "program 1"',
+    );
 
     $body = demoBody('pebble_3') + ['care' => ['firmware_on' => '2026-02-30']];
-    expect(fn () => BodySheet::read($body))->toThrow(NotADay::class, 'body.care.firmware_on is "2026-02-30"');
+    expect(fn() => BodySheet::read($body))->toThrow(
+        NotADay::class,
+        'body.care.firmware_on is "2026-02-30"',
+    );
 
-    expect(fn () => HiddenCharacters::refuse(['body' => ['name' => "a\u{202E}b"]]))->toThrow(HiddenCharacters::class, 'body.name');
-    HiddenCharacters::refuse(['name' => 'Løvenskiold’s “Ærø” – ×1.4 海', 'list' => [1, null, true]]);
+    expect(fn() => HiddenCharacters::refuse(['body' => ['name' => "a\u{202E}b"]]))->toThrow(
+        HiddenCharacters::class,
+        'body.name',
+    );
+    HiddenCharacters::refuse([
+        'name' => 'Løvenskiold’s “Ærø” – ×1.4 海',
+        'list' => [1, null, true],
+    ]);
 });
 
 it('adds up what body, lens and converter can do together', function () {
-    $kit = fn (array $body, float $converter) => Kit::fromArray(['body' => $body, 'converter' => $converter] + Documents::kit());
+    $kit = fn(array $body, float $converter) => Kit::fromArray(
+        ['body' => $body, 'converter' => $converter] + Documents::kit(),
+    );
     $brack = demoBody('brackwater_d');
-    $lines = array_column((new Reach($kit($brack, 1.4)))->lines(8), null, 'name');
-    expect($lines['focal length']['value'])->toBe('700 mm')
-        ->and($lines['widest aperture']['value'])->toBe('f/7.8')
-        ->and($lines['widest aperture']['note'])->toContain('0.97 stops')
-        ->and($lines['AF points']['value'])->toBe('the centre only');
+    $lines = array_column(new Reach($kit($brack, 1.4))->lines(8), null, 'name');
+    expect($lines['focal length']['value'])
+        ->toBe('700 mm')
+        ->and($lines['widest aperture']['value'])
+        ->toBe('f/7.8')
+        ->and($lines['widest aperture']['note'])
+        ->toContain('0.97 stops')
+        ->and($lines['AF points']['value'])
+        ->toBe('the centre only');
     // 1.4 · 0.5 / (3.6 − 0.5) = 0.226
-    expect((new Reach($kit($brack, 1.4)))->closestMagnification())->toEqualWithDelta(0.2258, 1e-4)
-        ->and((new Reach($kit($brack, 1)))->points(8))->toBe('centre')
-        ->and((new Reach($kit($brack, 2)))->points(8))->toBe('none')
-        ->and((new Reach($kit(demoBody('skerry_one'), 2)))->points(8))->toBe('all')
+    expect(new Reach($kit($brack, 1.4))->closestMagnification())
+        ->toEqualWithDelta(0.2258, 1e-4)
+        ->and(new Reach($kit($brack, 1))->points(8))
+        ->toBe('centre')
+        ->and(new Reach($kit($brack, 2))->points(8))
+        ->toBe('none')
+        ->and(new Reach($kit(demoBody('skerry_one'), 2))->points(8))
+        ->toBe('all')
         // 2·atan(36 / 1000)
-        ->and((new Reach($kit(demoBody('skerry_one'), 1)))->acrossDeg(500))->toEqualWithDelta(4.1236, 1e-3);
+        ->and(new Reach($kit(demoBody('skerry_one'), 1))->acrossDeg(500))
+        ->toEqualWithDelta(4.1236, 1e-3);
 });
 
 it('leaves the hand to focus where the body cannot', function () {
     $plan = Documents::plan([], ['body' => demoBody('brackwater_d'), 'converter' => 2.0]);
-    expect($plan->hold->focusMode)->toBe(FocusMode::Manual)
-        ->and($plan->hold->manualTechnique)->not->toBeNull()
-        ->and(Documents::written($plan)['cautions'])->toContain('Your body does not focus through f/11: the hand has to.');
+    expect($plan->hold->focusMode)
+        ->toBe(FocusMode::Manual)
+        ->and($plan->hold->manualTechnique)
+        ->not->toBeNull()
+        ->and(Documents::written($plan)['cautions'])
+        ->toContain('Your body does not focus through f/11: the hand has to.');
 });
 
 it('works through an adapter', function () {
@@ -214,13 +311,30 @@ it('works through an adapter', function () {
         (object) ['stabiliser_stops' => 4],
         (object) ['af' => 'none', 'slows' => 2, 'stabiliser' => false],
     );
-    expect($body->modes)->toBe(['manual'])->and($body->af_lag_s)->toBe(0.12)->and($lens->stabiliser_stops)->toBe(0);
-    [$body] = AdapterUse::between((object) ['modes' => ['continuous'], 'af_lag_s' => 0.9], (object) [], (object) ['af' => 'none', 'slows' => 5]);
-    expect($body->modes)->toBe(['continuous'])->and($body->af_lag_s)->toBe(1.0);
+    expect($body->modes)
+        ->toBe(['manual'])
+        ->and($body->af_lag_s)
+        ->toBe(0.12)
+        ->and($lens->stabiliser_stops)
+        ->toBe(0);
+    [$body] = AdapterUse::between(
+        (object) ['modes' => ['continuous'], 'af_lag_s' => 0.9],
+        (object) [],
+        (object) ['af' => 'none', 'slows' => 5],
+    );
+    expect($body->modes)
+        ->toBe(['continuous'])
+        ->and($body->af_lag_s)
+        ->toBe(1.0);
 });
 
 it('keeps the stabiliser off in a pan that it cannot leave alone', function () {
     $plan = Documents::plan([], ['lens' => ['stabiliser_modes' => ['on']]]);
-    expect($plan->hold->stabiliser->value)->toBe('off')
-        ->and(Documents::plan([], ['lens' => ['stabiliser_modes' => ['on', 'panning']]])->hold->stabiliser->value)->toBe('panning');
+    expect($plan->hold->stabiliser->value)
+        ->toBe('off')
+        ->and(
+            Documents::plan([], ['lens' => ['stabiliser_modes' => ['on', 'panning']]])->hold
+                ->stabiliser->value,
+        )
+        ->toBe('panning');
 });

@@ -105,10 +105,7 @@ export function Switching({ bodyId, layout, reading, stamp, onChange }: Props) {
                       />
                     </td>
                   ) : (
-                    <td
-                      key={to.id}
-                      className={`shade-${value < 0.05 ? 0 : value < 0.35 ? 1 : value < 1.5 ? 2 : value < 3 ? 3 : 4}`}
-                    >
+                    <td key={to.id} className={`shade-${value < 0.05 ? 0 : value < 0.35 ? 1 : value < 1.5 ? 2 : 3}`}>
                       {seconds(value)}
                     </td>
                   );

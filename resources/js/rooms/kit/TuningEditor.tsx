@@ -307,68 +307,70 @@ function Presets({ presets, last, units, onTake }: PresetProps) {
     onTake(presets.with(at, { ...presets[at]!, ...change }), gesture);
   return (
     <div className="presets">
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">its word</th>
-            <th scope="col">hold</th>
-            <th scope="col">pace</th>
-            <th scope="col">pick</th>
-            <th scope="col">
-              <span className="unseen">take out</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {presets.map((preset, at) => (
-            <tr key={at}>
-              <td>
-                <TextInput
-                  label={`Word of preset ${at + 1}`}
-                  value={preset.word}
-                  most={40}
-                  onTake={(word, gesture) => set(at, { word }, gesture)}
-                />
-              </td>
-              {(["hold", "pace"] as const).map((axis) => (
-                <td key={axis}>
-                  <NumberField
-                    bare
-                    label={`${axis} of ${preset.word}`}
-                    quantity="plain"
-                    units={units}
-                    value={preset[axis]}
-                    range={[0, axis === "hold" ? last : 2]}
-                    onTake={(value) => set(at, { [axis]: value }, newGesture("preset"))}
+      <div className="side-scroll">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">its word</th>
+              <th scope="col">hold</th>
+              <th scope="col">pace</th>
+              <th scope="col">pick</th>
+              <th scope="col">
+                <span className="unseen">take out</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {presets.map((preset, at) => (
+              <tr key={at}>
+                <td>
+                  <TextInput
+                    label={`Word of preset ${at + 1}`}
+                    value={preset.word}
+                    most={40}
+                    onTake={(word, gesture) => set(at, { word }, gesture)}
                   />
                 </td>
-              ))}
-              <td>
-                <Choice
-                  label={`pick of ${preset.word}`}
-                  value={preset.pick}
-                  options={[
-                    { value: "auto", words: "auto" },
-                    { value: "centre", words: "centre" },
-                    { value: "nearest", words: "nearest" },
-                  ]}
-                  onTake={(pick) => set(at, { pick }, newGesture("preset"))}
-                />
-              </td>
-              <td>
-                <button
-                  type="button"
-                  className="quiet"
-                  aria-label={`take out ${preset.word}`}
-                  onClick={() => onTake(presets.toSpliced(at, 1), newGesture("preset"))}
-                >
-                  take out
-                </button>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+                {(["hold", "pace"] as const).map((axis) => (
+                  <td key={axis}>
+                    <NumberField
+                      bare
+                      label={`${axis} of ${preset.word}`}
+                      quantity="plain"
+                      units={units}
+                      value={preset[axis]}
+                      range={[0, axis === "hold" ? last : 2]}
+                      onTake={(value) => set(at, { [axis]: value }, newGesture("preset"))}
+                    />
+                  </td>
+                ))}
+                <td>
+                  <Choice
+                    label={`pick of ${preset.word}`}
+                    value={preset.pick}
+                    options={[
+                      { value: "auto", words: "auto" },
+                      { value: "centre", words: "centre" },
+                      { value: "nearest", words: "nearest" },
+                    ]}
+                    onTake={(pick) => set(at, { pick }, newGesture("preset"))}
+                  />
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className="quiet"
+                    aria-label={`take out ${preset.word}`}
+                    onClick={() => onTake(presets.toSpliced(at, 1), newGesture("preset"))}
+                  >
+                    take out
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <PresetPlane presets={presets} last={last} />
       <button
         type="button"

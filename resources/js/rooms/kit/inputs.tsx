@@ -37,7 +37,8 @@ export function TextInput({ label, value, most = 60, className, placeholder, emp
       }}
       onBlur={() => setTyped(null)}
       onKeyDown={(event) => {
-        if (event.key === "Enter") event.currentTarget.blur();
+        // inside a form the key sends the form
+        if (event.key === "Enter" && event.currentTarget.form === null) event.currentTarget.blur();
       }}
     />
   );
