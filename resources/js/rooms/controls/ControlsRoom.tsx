@@ -221,8 +221,9 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
             bodyId={body.id}
             layout={layout}
             reading={reading}
-            stamp={`${kept.server.revision}`}
+            stamp={`${kept.server.revision} ${JSON.stringify(reading.assumed)}`}
             onChange={change}
+            onAssumed={() => void keeper.refresh()}
           />
         </div>
       </div>

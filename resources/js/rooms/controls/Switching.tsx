@@ -1,6 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
+import type { Units, User } from "../../api/types";
 import { useAccount } from "../../app/boot";
 import { NumberField } from "../kit/inputs";
 import { follow, seconds, times, type Best, type Layout, type Reading } from "./layout";
@@ -11,10 +12,11 @@ type Props = {
   reading: Reading;
   stamp: string;
   onChange: (layout: Layout, what: string) => void;
+  onAssumed: () => void;
 };
 
 /** What changing from hold to hold costs in seconds, and what the best layout would buy. */
-export function Switching({ bodyId, layout, reading, stamp, onChange }: Props) {
+export function Switching({ bodyId, layout, reading, stamp, onChange, onAssumed }: Props) {
   const { user } = useAccount();
   const [often, setOften] = useState(false);
   const { holds } = reading;
@@ -60,10 +62,9 @@ export function Switching({ bodyId, layout, reading, stamp, onChange }: Props) {
               {gain.exact
                 ? "Every layout was compared."
                 : "More than six holds: found by exchanging, close to the best but not proven."}{" "}
-              A press {user.assumptions["switch.button"] ?? 0.2} s, a click {user.assumptions["switch.click"] ?? 0.15}{" "}
-              s, a menu step {user.assumptions["switch.menu"] ?? 0.45} s, looking away{" "}
-              {user.assumptions["switch.look"] ?? 1.35} s: assumed. Exposure is left alone, as a focus key should.
+              Exposure is left alone, as a focus key should.
             </p>
+            <Assumed assumed={reading.assumed} units={user.settings.units} onChanged={onAssumed} />
           </div>
         </div>
       )}
@@ -116,5 +117,45 @@ export function Switching({ bodyId, layout, reading, stamp, onChange }: Props) {
         </table>
       </div>
     </section>
+  );
+}
+
+type AssumedProps = { assumed: Reading["assumed"]; units: Units; onChanged: () => void };
+
+/** The seconds behind it all, assumed until somebody has timed their own fingers. */
+function Assumed({ assumed, units, onChanged }: AssumedProps) {
+  const { setUser } = useAccount();
+  const put = useMutation({
+    mutationFn: ({ name, value }: { name: string; value: number | null }) =>
+      request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } }),
+    onSuccess: ({ user }) => {
+      setUser(user);
+      onChanged();
+    },
+  });
+  return (
+    <details className="seconds">
+      <summary>The seconds it rests on, assumed: put in your own</summary>
+      {assumed.map((one) => (
+        <p key={one.name} className="range-row">
+          <span>{one.meaning}</span>
+          <NumberField
+            bare
+            label={one.meaning}
+            quantity="time"
+            units={units}
+            value={one.value}
+            range={[one.least, one.most]}
+            onTake={(value) => put.mutate({ name: one.name, value })}
+          />
+          {one.value !== one.default && (
+            <button type="button" className="mark" onClick={() => put.mutate({ name: one.name, value: null })}>
+              back to {one.default} s
+            </button>
+          )}
+        </p>
+      ))}
+      {put.isError && <p className="note fault">{put.error.message}</p>}
+    </details>
   );
 }

@@ -21,6 +21,8 @@ export type Reading = {
   buttons: { name: string; where: string; words: Record<string, string> };
   findings: Finding[];
   seconds: Record<string, Record<string, number>>;
+  /** The seconds a change is reckoned with. */
+  assumed: { name: string; meaning: string; value: number; default: number; least: number; most: number }[];
   set: { control: string; how: string }[];
 };
 

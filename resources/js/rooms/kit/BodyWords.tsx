@@ -2,8 +2,8 @@ import type { ReactNode } from "react";
 import { areaNames } from "../../hold/hold";
 import { newGesture } from "../../keeper/gesture";
 import { AreaMark } from "./AreaMark";
-import { TextInput, WhereEditor } from "./inputs";
-import { areas, kinds, modes, type Area, type Body, type Dialect, type Where } from "./kit";
+import { NumberField, TextInput, WhereEditor } from "./inputs";
+import { areas, kinds, modes, type Area, type Body, type Dialect, type Scale, type Where } from "./kit";
 
 type Take = (body: Body, gesture: string) => void;
 type SettingName = Exclude<keyof Dialect, "drive" | "tuning">;
@@ -205,6 +205,84 @@ export function SettingHead({ name, body, onTake }: { name: SettingName; body: B
   );
 }
 
+/** The drive's own words, each with the frames a second it stands for; 0 is one frame a press. */
+function DriveBlock({ body, onTake }: { body: Body; onTake: Take }) {
+  const drive: Scale = body.dialect?.drive ?? {
+    name: "drive",
+    where: { menu: ["Menu"] },
+    steps: [
+      { word: "single", at: 0 },
+      { word: "bursts", at: body.fps },
+    ],
+  };
+  const set = (change: Partial<Scale>, gesture: string): void =>
+    onTake({ ...body, dialect: { ...body.dialect, drive: { ...drive, ...change } } }, gesture);
+  const steps = (next: Scale["steps"][number][]): Scale["steps"] => next as Scale["steps"];
+  return (
+    <section className="setting-block">
+      <div className="setting-head">
+        <TextInput
+          label="What it calls drive"
+          className="setting-own"
+          value={drive.name}
+          onTake={(name, gesture) => set({ name }, gesture)}
+        />
+        <span className="note">drive</span>
+        <WhereEditor
+          of="drive"
+          where={drive.where}
+          controls={body.controls ?? []}
+          onTake={(where, gesture) => set({ where }, gesture)}
+        />
+      </div>
+      <ul className="word-list">
+        {drive.steps.map((step, at) => (
+          <li key={at} className="drive-step">
+            <TextInput
+              label={`Drive, word ${at + 1}`}
+              value={step.word}
+              most={40}
+              onTake={(word, gesture) => set({ steps: steps(drive.steps.with(at, { ...step, word })) }, gesture)}
+            />
+            <span>
+              <NumberField
+                bare
+                label={`Frames a second of ${step.word}`}
+                quantity="plain"
+                units="metric"
+                value={step.at}
+                range={[0, 240]}
+                onTake={(value) =>
+                  set({ steps: steps(drive.steps.with(at, { ...step, at: value })) }, newGesture("drive"))
+                }
+              />{" "}
+              a second
+            </span>
+            {drive.steps.length > 1 && (
+              <button
+                type="button"
+                className="quiet"
+                aria-label={`take out ${step.word}`}
+                onClick={() => set({ steps: steps(drive.steps.toSpliced(at, 1)) }, newGesture("drive"))}
+              >
+                take out
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="quiet add"
+        disabled={drive.steps.length >= 24}
+        onClick={() => set({ steps: steps([...drive.steps, { word: "another", at: body.fps }]) }, newGesture("drive"))}
+      >
+        Add a drive
+      </button>
+    </section>
+  );
+}
+
 /** What the body can do, what it calls it, and where that lives: capability and word side by side. */
 export function BodyWords({ body, onChange }: { body: Body; onChange: Take }) {
   return (
@@ -221,6 +299,7 @@ export function BodyWords({ body, onChange }: { body: Body; onChange: Take }) {
         <SettingHead name="detection" body={body} onTake={onChange} />
         <KindWords body={body} onTake={onChange} />
       </section>
+      <DriveBlock body={body} onTake={onChange} />
       {(["eye", "stabiliser", "buttons"] as const).map((name) => (
         <section key={name} className="setting-block">
           <SettingHead name={name} body={body} onTake={onChange} />
