@@ -28,7 +28,7 @@ function changesFrom(
     string $body = 'skerry_one',
     Units $units = Units::Metric,
 ): array {
-    return new Changes(demoSheet($body), Assumptions::defaults(), $units)->between(
+    return (new Changes(demoSheet($body), Assumptions::defaults(), $units))->between(
         $left,
         Documents::hold($hold),
     );
@@ -37,7 +37,7 @@ function changesFrom(
 /** @param  list<Change>  $changes */
 function fieldsOf(array $changes): array
 {
-    return array_map(fn(Change $change) => $change->field, $changes);
+    return array_map(fn (Change $change) => $change->field, $changes);
 }
 
 it('has nothing to change on a camera that is set', function (string $body) {
@@ -49,7 +49,7 @@ it('names only what differs, in the body\'s words, from what it was', function (
         'hold' => 2,
     ]);
     expect(
-        array_map(fn(Change $change) => [$change->name, $change->from, $change->to], $changes),
+        array_map(fn (Change $change) => [$change->name, $change->from, $change->to], $changes),
     )->toBe([['ISO', '1600', '800'], ['Patience', '+2', '0']]);
 });
 
@@ -78,7 +78,7 @@ it('calls out first what ruins the frames, then goes as the hand meets it', func
         'pick',
     ]);
     $danger = array_column(
-        array_map(fn(Change $change) => [$change->field, $change->danger], $changes),
+        array_map(fn (Change $change) => [$change->field, $change->danger], $changes),
         1,
         0,
     );
@@ -105,7 +105,7 @@ it('tells what else was left wrong', function (
     $found = array_values(
         array_filter(
             changesFrom(CameraState::setTo(Documents::hold($left)), $hold),
-            fn(Change $change) => $change->field === $field,
+            fn (Change $change) => $change->field === $field,
         ),
     );
     expect($found[0]->danger)->toBe($says);
@@ -143,7 +143,7 @@ it('asks to check what nobody knows, and sets compensation back', function () {
         CameraState::fromArray(['format' => 'left/1', 'iso' => 800, 'compensation_ev' => -1.0]),
     );
     $byField = array_column(
-        array_map(fn(Change $change) => [$change->field, $change], $changes),
+        array_map(fn (Change $change) => [$change->field, $change], $changes),
         1,
         0,
     );
@@ -170,7 +170,7 @@ it('reads back how a camera was left', function () {
         ->toEqual($written)
         ->and(CameraState::fromArray($written)->over(Documents::hold(['iso' => 6400]))->iso)
         ->toBe(800);
-    expect(fn() => CameraState::fromArray(['format' => 'left/1', 'area' => 'everywhere']))->toThrow(
+    expect(fn () => CameraState::fromArray(['format' => 'left/1', 'area' => 'everywhere']))->toThrow(
         UnknownChoice::class,
         'area is "everywhere"',
     );
@@ -189,14 +189,14 @@ it('leaves tuning alone where the focus does not follow', function () {
 function lookAt(string $body, array $care, array $glass = [], ?string $tuned = null): array
 {
     $document = ['care' => $care] + demoBody($body);
-    $glass = array_map(fn(array $one) => Care::read(Reader::of(['care' => $one])), $glass);
-    $list = new PreFlight(
+    $glass = array_map(fn (array $one) => Care::read(Reader::of(['care' => $one])), $glass);
+    $list = (new PreFlight(
         BodySheet::read($document),
         $glass,
         $tuned,
         Assumptions::defaults(),
         '2026-11-24',
-    )->kit();
+    ))->kit();
 
     return array_column($list, 'id');
 }
@@ -226,10 +226,10 @@ it('writes a card from a plan: words, aim, technique, what changes it', function
     $sheet = demoSheet('skerry_one');
     $kit = ['body' => demoBody('skerry_one')];
     $plan = Documents::plan([], $kit);
-    $card = new CardSheet(
+    $card = (new CardSheet(
         $sheet,
         new PreFlight($sheet, [], null, Assumptions::defaults(), '2026-11-24'),
-    )->of('r1', 'Terns', $plan, Planner::standard()->tips($plan), CameraState::unknown(), null);
+    ))->of('r1', 'Terns', $plan, Planner::standard()->tips($plan), CameraState::unknown(), null);
     expect(array_column($card['settings'], 'name'))
         ->toBe(['Shutter', 'Aperture', 'ISO', 'Focus gait'])
         ->and($card['settings'][0]['word'])
@@ -259,10 +259,10 @@ it('writes a card from a plan: words, aim, technique, what changes it', function
         ],
         $kit,
     );
-    $card = new CardSheet(
+    $card = (new CardSheet(
         $sheet,
         new PreFlight($sheet, [], null, Assumptions::defaults(), '2026-11-24'),
-    )->of('r2', 'Trap', $trap, [], CameraState::unknown(), null);
+    ))->of('r2', 'Trap', $trap, [], CameraState::unknown(), null);
     expect($card['technique'])
         ->toBe('trap')
         ->and($card['trap_m'])

@@ -27,8 +27,8 @@ use Tests\Support\Documents;
 
 function sheetOf(string $name): BodySheet
 {
-    $sheet = new DocumentChecker(__DIR__ . '/../../schemas')->read(
-        (string) file_get_contents(__DIR__ . '/../../database/demo/' . $name . '.json'),
+    $sheet = (new DocumentChecker(__DIR__.'/../../schemas'))->read(
+        (string) file_get_contents(__DIR__.'/../../database/demo/'.$name.'.json'),
         'sheet',
     );
 
@@ -54,7 +54,7 @@ function dayOf(BodySheet $sheet): array
     ];
 
     return array_map(
-        fn($hold, string $key) => new LaidHold($key, ucfirst($key), $hold, $sheet->body),
+        fn ($hold, string $key) => new LaidHold($key, ucfirst($key), $hold, $sheet->body),
         $holds,
         array_keys($holds),
     );
@@ -68,7 +68,7 @@ function laying(array $uses = [], array $own = [], string $body = 'skerry_one'):
 {
     $sheet = sheetOf($body);
     $holds = array_column(
-        array_map(fn(LaidHold $laid) => [$laid->key, $laid], dayOf($sheet)),
+        array_map(fn (LaidHold $laid) => [$laid->key, $laid], dayOf($sheet)),
         1,
         0,
     );
@@ -114,7 +114,7 @@ function threeButtons(): array
 /** @return list<string> */
 function codes(Laying $laying): array
 {
-    return array_map(fn(Finding $finding) => $finding->code, LayoutCheck::of($laying));
+    return array_map(fn (Finding $finding) => $finding->code, LayoutCheck::of($laying));
 }
 
 it('finds nothing wrong with three buttons laid as they should be', function () {
@@ -129,7 +129,7 @@ it('names each conflict, and its own cure takes it away', function (
 ) {
     $laying = laying($uses, $own);
     $found = array_values(
-        array_filter(LayoutCheck::of($laying), fn(Finding $finding) => $finding->code === $code),
+        array_filter(LayoutCheck::of($laying), fn (Finding $finding) => $finding->code === $code),
     );
     expect($found)
         ->not->toBe([])
@@ -141,7 +141,7 @@ it('names each conflict, and its own cure takes it away', function (
         ->not->toBeNull();
     $left = array_filter(
         LayoutCheck::of($laying->with($found[0]->cured)),
-        fn(Finding $finding) => $finding->code === $code &&
+        fn (Finding $finding) => $finding->code === $code &&
             $finding->control === $found[0]->control,
     );
     expect($left)->toBe([]);
@@ -249,7 +249,7 @@ it('says how to set a hold by hand when no control can recall it', function () {
     $found = array_values(
         array_filter(
             LayoutCheck::of($laying),
-            fn(Finding $finding) => $finding->code === 'no-control',
+            fn (Finding $finding) => $finding->code === 'no-control',
         ),
     );
     expect($found)
@@ -313,7 +313,7 @@ it('counts keystrokes: buttons, clicks, menu steps, and finding the way once a t
 });
 
 it('reads the small matrix of a day', function () {
-    $rows = new Switching(laying(threeButtons()))->matrix();
+    $rows = (new Switching(laying(threeButtons())))->matrix();
     expect($rows['reeds']['flight'])
         ->toBe(0.0)
         ->and($rows['flight']['asleep'])
@@ -326,7 +326,7 @@ it('reads the small matrix of a day', function () {
 
 it('tells what a better layout buys, and gives it', function () {
     $laying = laying([new Assignment('stick', ControlUse::Point)]);
-    $best = new Switching($laying)->best();
+    $best = (new Switching($laying))->best();
     expect($best['saved_s'])
         ->toBeGreaterThan(2)
         ->and($best['exact'])
@@ -336,7 +336,7 @@ it('tells what a better layout buys, and gives it', function () {
         ->and(codes($laying->with($best['layout'])))
         ->not->toContain('no-control');
     // laid that way it costs what was promised, and nothing more can be gained
-    $again = new Switching($laying->with($best['layout']))->best();
+    $again = (new Switching($laying->with($best['layout'])))->best();
     expect($again['now_s'])
         ->toEqualWithDelta($best['best_s'], 1e-9)
         ->and($again['saved_s'])
@@ -350,23 +350,23 @@ it('weighs by how often each follows each', function () {
         'asleep' => ['flight' => 0.0],
     ];
     $laying = laying([], ['follows' => $often, 'base' => 'flight']);
-    $even = new Switching(laying([], ['base' => 'flight']))->best();
-    expect(new Switching($laying)->best()['now_s'])->not->toEqualWithDelta($even['now_s'], 0.1);
+    $even = (new Switching(laying([], ['base' => 'flight'])))->best();
+    expect((new Switching($laying))->best()['now_s'])->not->toEqualWithDelta($even['now_s'], 0.1);
 });
 
 /** @return SwitchingProblem a random small day, some controls unable to recall some holds */
 function randomProblem(int $seed, int $holds, int $places): SwitchingProblem
 {
     $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
-    $number = fn(float $most): float => ($random->getInt(0, 1000) / 1000) * $most;
-    $table = fn(int $rows, int $columns, float $most): array => array_map(
-        fn() => array_map(fn() => $number($most), range(1, max(1, $columns))),
+    $number = fn (float $most): float => ($random->getInt(0, 1000) / 1000) * $most;
+    $table = fn (int $rows, int $columns, float $most): array => array_map(
+        fn () => array_map(fn () => $number($most), range(1, max(1, $columns))),
         range(1, $rows),
     );
     $recall = array_map(
-        fn() => array_map(
-            fn() => array_map(
-                fn() => $number(1) < 0.25 ? INF : 0.2 + $number(3),
+        fn () => array_map(
+            fn () => array_map(
+                fn () => $number(1) < 0.25 ? INF : 0.2 + $number(3),
                 range(1, $places),
             ),
             range(1, $holds),
@@ -396,7 +396,7 @@ function bruteForce(SwitchingProblem $problem): float
         }
         $place($base, $hold + 1, [...$on, null]);
         for ($at = 0; $hold !== $base && $at < $problem->places; $at++) {
-            if (!in_array($at, $on, true) && is_finite($problem->recall[$base][$hold][$at])) {
+            if (! in_array($at, $on, true) && is_finite($problem->recall[$base][$hold][$at])) {
                 $place($base, $hold + 1, [...$on, $at]);
             }
         }
@@ -413,7 +413,7 @@ it('finds what brute force finds, on 240 random days', function () {
         $problem = randomProblem($seed, 2 + ($seed % 3), 1 + ($seed % 4));
         $found = SwitchingOptimiser::solve($problem);
         expect($found['total'])
-            ->toEqualWithDelta(bruteForce($problem), 1e-9, 'seed ' . $seed)
+            ->toEqualWithDelta(bruteForce($problem), 1e-9, 'seed '.$seed)
             ->and($problem->total($found['base'], $found['on']))
             ->toEqualWithDelta($found['total'], 1e-9)
             ->and($found['exact'])
@@ -422,7 +422,7 @@ it('finds what brute force finds, on 240 random days', function () {
 });
 
 it('finds what brute force finds where controls are all alike', function () {
-    $alike = fn(int $rows, int $columns, float $value): array => array_fill(
+    $alike = fn (int $rows, int $columns, float $value): array => array_fill(
         0,
         $rows,
         array_fill(0, $columns, $value),
@@ -461,7 +461,7 @@ it('reads back the layout it writes', function () {
         'gloves' => true,
     ])->layout;
     $document = json_decode((string) json_encode($layout->toArray()));
-    $read = new DocumentChecker(__DIR__ . '/../../schemas')->check($document, 'layout');
+    $read = (new DocumentChecker(__DIR__.'/../../schemas'))->check($document, 'layout');
     expect(Layout::fromArray($read)->toArray())
         ->toEqual($layout->toArray())
         ->and(Layout::fromArray($read)->times('flight', 'reeds'))

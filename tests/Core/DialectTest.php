@@ -22,8 +22,8 @@ use Tests\Support\Documents;
 /** @return array<string, mixed> the body of a demo sheet */
 function demoBody(string $name): array
 {
-    return new DocumentChecker(__DIR__ . '/../../schemas')->read(
-        (string) file_get_contents(__DIR__ . '/../../database/demo/' . $name . '.json'),
+    return (new DocumentChecker(__DIR__.'/../../schemas'))->read(
+        (string) file_get_contents(__DIR__.'/../../database/demo/'.$name.'.json'),
         'sheet',
     )['body'];
 }
@@ -39,9 +39,11 @@ function demoSheet(string $name): BodySheet
  */
 function saidOn(string $name, array $hold = []): array
 {
-    $said = new Translation(demoSheet($name), Assumptions::defaults())->say(Documents::hold($hold));
+    $said = (new Translation(demoSheet($name), Assumptions::defaults()))->say(
+        Documents::hold($hold),
+    );
 
-    return array_combine(array_map(fn(Said $one) => $one->field, $said), $said);
+    return array_combine(array_map(fn (Said $one) => $one->field, $said), $said);
 }
 
 const DEMO_BODIES = ['skerry_one', 'skerry_half', 'brackwater_d', 'pebble_3'];
@@ -55,7 +57,7 @@ it('reads one hold in the words of four bodies', function () {
         ->toBe('Long net')
         ->and($one['detection']->word)
         ->toBe('Wings')
-        ->and($one['hold']->name . ' ' . $one['hold']->word)
+        ->and($one['hold']->name.' '.$one['hold']->word)
         ->toBe('Patience +1')
         ->and($one['pace']->word)
         ->toBe('+2')
@@ -177,7 +179,7 @@ it('finds the nearest preset as a search over all of them does', function (
     $wanted = new TuningPoint($hold, $pace, $pick);
     $least = min(
         array_map(
-            fn(array $preset) => sqrt(
+            fn (array $preset) => sqrt(
                 ($preset['point']->hold - $hold) ** 2 +
                     (1.5 * ($preset['point']->pace - $pace)) ** 2 +
                     ($preset['point']->pick === $pick ? 0 : 1),
@@ -200,7 +202,7 @@ it('finds the nearest preset as a search over all of them does', function (
 it('carries a level of hold over to a body that waits other times', function () {
     [$one, $half] = [demoSheet('skerry_one')->body, demoSheet('skerry_half')->body];
     // 0, 0.1, 0.3, 0.6 and 1.2 s against 0, 0.2, 0.5 and 1 s; of two as near the shorter
-    expect(array_map(fn(int $level) => Translation::level($level, $one, $half), range(0, 4)))
+    expect(array_map(fn (int $level) => Translation::level($level, $one, $half), range(0, 4)))
         ->toBe([0, 0, 1, 2, 3])
         ->and(Translation::level(3, null, $half))
         ->toBe(3)
@@ -210,7 +212,7 @@ it('carries a level of hold over to a body that waits other times', function () 
 
 it('uses our own words for a body that has told none', function () {
     $sheet = BodySheet::read(Documents::kit()['body'], 'My body');
-    $said = new Translation($sheet, Assumptions::defaults())->say(
+    $said = (new Translation($sheet, Assumptions::defaults()))->say(
         Documents::hold(['area' => AfArea::SinglePoint]),
     );
     expect($said[0]->word)
@@ -227,7 +229,7 @@ it('chooses the nearest mode for one that is lacking', function (
     FocusMode $wanted,
     FocusMode $found,
 ) {
-    expect(new Translation(demoSheet('pebble_3'), Assumptions::defaults())->mode($wanted))->toBe(
+    expect((new Translation(demoSheet('pebble_3'), Assumptions::defaults()))->mode($wanted))->toBe(
         $found,
     );
 })->with([
@@ -239,25 +241,25 @@ it('chooses the nearest mode for one that is lacking', function (
 it('refuses two things of one name, days that are none, and text that hides', function () {
     $body = demoBody('skerry_one');
     $body['controls'][1]['id'] = 'thumb';
-    expect(fn() => BodySheet::read($body))->toThrow(
+    expect(fn () => BodySheet::read($body))->toThrow(
         TwoOfOneName::class,
         'body.controls.1.id is "thumb"',
     );
 
     $body = demoBody('brackwater_d');
     $body['dialect']['tuning']['presets'][1]['word'] = 'program 1';
-    expect(fn() => BodySheet::read($body))->toThrow(
+    expect(fn () => BodySheet::read($body))->toThrow(
         TwoOfOneName::class,
         'body.dialect.tuning.presets.1 is "program 1"',
     );
 
     $body = demoBody('pebble_3') + ['care' => ['firmware_on' => '2026-02-30']];
-    expect(fn() => BodySheet::read($body))->toThrow(
+    expect(fn () => BodySheet::read($body))->toThrow(
         NotADay::class,
         'body.care.firmware_on is "2026-02-30"',
     );
 
-    expect(fn() => HiddenCharacters::refuse(['body' => ['name' => "a\u{202E}b"]]))->toThrow(
+    expect(fn () => HiddenCharacters::refuse(['body' => ['name' => "a\u{202E}b"]]))->toThrow(
         HiddenCharacters::class,
         'body.name',
     );
@@ -268,11 +270,11 @@ it('refuses two things of one name, days that are none, and text that hides', fu
 });
 
 it('adds up what body, lens and converter can do together', function () {
-    $kit = fn(array $body, float $converter) => Kit::fromArray(
+    $kit = fn (array $body, float $converter) => Kit::fromArray(
         ['body' => $body, 'converter' => $converter] + Documents::kit(),
     );
     $brack = demoBody('brackwater_d');
-    $lines = array_column(new Reach($kit($brack, 1.4))->lines(8), null, 'name');
+    $lines = array_column((new Reach($kit($brack, 1.4)))->lines(8), null, 'name');
     expect($lines['focal length']['value'])
         ->toBe('700 mm')
         ->and($lines['widest aperture']['value'])
@@ -282,16 +284,16 @@ it('adds up what body, lens and converter can do together', function () {
         ->and($lines['AF points']['value'])
         ->toBe('the centre only');
     // 1.4 · 0.5 / (3.6 − 0.5) = 0.226
-    expect(new Reach($kit($brack, 1.4))->closestMagnification())
+    expect((new Reach($kit($brack, 1.4)))->closestMagnification())
         ->toEqualWithDelta(0.2258, 1e-4)
-        ->and(new Reach($kit($brack, 1))->points(8))
+        ->and((new Reach($kit($brack, 1)))->points(8))
         ->toBe('centre')
-        ->and(new Reach($kit($brack, 2))->points(8))
+        ->and((new Reach($kit($brack, 2)))->points(8))
         ->toBe('none')
-        ->and(new Reach($kit(demoBody('skerry_one'), 2))->points(8))
+        ->and((new Reach($kit(demoBody('skerry_one'), 2)))->points(8))
         ->toBe('all')
         // 2·atan(36 / 1000)
-        ->and(new Reach($kit(demoBody('skerry_one'), 1))->acrossDeg(500))
+        ->and((new Reach($kit(demoBody('skerry_one'), 1)))->acrossDeg(500))
         ->toEqualWithDelta(4.1236, 1e-3);
 });
 

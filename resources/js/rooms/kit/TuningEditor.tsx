@@ -433,7 +433,13 @@ function PresetPlane({ presets, last }: { presets: Preset[]; last: number }) {
             ) : (
               <circle cx={x(one.hold)} cy={y(one.pace)} r="6" className="plane-point" />
             )}
-            <text x={x(one.hold)} y={y(one.pace) - 10} textAnchor="middle" className="plane-word">
+            <text
+              x={one.hold === 0 ? 4 : x(one.hold)}
+              y={y(one.pace) - 10}
+              textAnchor={one.hold === 0 ? "start" : one.hold === last ? "end" : "middle"}
+              dx={one.hold === last && last > 0 ? 30 : 0}
+              className="plane-word"
+            >
               {here.map((each) => each.word).join(", ")}
             </text>
           </g>
