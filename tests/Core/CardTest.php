@@ -28,7 +28,7 @@ function changesFrom(
     string $body = 'skerry_one',
     Units $units = Units::Metric,
 ): array {
-    return (new Changes(demoSheet($body), Assumptions::defaults(), $units))->between(
+    return (new Changes(Documents::demoSheet($body), Assumptions::defaults(), $units))->between(
         $left,
         Documents::hold($hold),
     );
@@ -188,7 +188,7 @@ it('leaves tuning alone where the focus does not follow', function () {
 /** @return list<string> ids of what is to be looked at */
 function lookAt(string $body, array $care, array $glass = [], ?string $tuned = null): array
 {
-    $document = ['care' => $care] + demoBody($body);
+    $document = ['care' => $care] + Documents::demoBody($body);
     $glass = array_map(fn (array $one) => Care::read(Reader::of(['care' => $one])), $glass);
     $list = (new PreFlight(
         BodySheet::read($document),
@@ -223,8 +223,8 @@ it('reminds of what is due and of nothing else', function () {
 });
 
 it('writes a card from a plan: words, aim, technique, what changes it', function () {
-    $sheet = demoSheet('skerry_one');
-    $kit = ['body' => demoBody('skerry_one')];
+    $sheet = Documents::demoSheet('skerry_one');
+    $kit = ['body' => Documents::demoBody('skerry_one')];
     $plan = Documents::plan([], $kit);
     $card = (new CardSheet(
         $sheet,

@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-use RushHold\Assumptions;
 use RushHold\Controls\Assignment;
 use RushHold\Controls\Finding;
 use RushHold\Controls\HandTimes;
-use RushHold\Controls\LaidHold;
 use RushHold\Controls\Laying;
 use RushHold\Controls\Layout;
 use RushHold\Controls\LayoutCheck;
@@ -15,78 +13,10 @@ use RushHold\Controls\Switching;
 use RushHold\Controls\SwitchingOptimiser;
 use RushHold\Controls\SwitchingProblem;
 use RushHold\Document\DocumentChecker;
-use RushHold\Hold\Pick;
 use RushHold\Hold\Scheme;
-use RushHold\Kit\AfArea;
-use RushHold\Kit\BodySheet;
 use RushHold\Kit\BundlePart;
 use RushHold\Kit\ControlUse;
-use RushHold\Kit\Detection;
-use RushHold\Kit\FocusMode;
-use Tests\Support\Documents;
-
-function sheetOf(string $name): BodySheet
-{
-    $sheet = (new DocumentChecker(__DIR__.'/../../schemas'))->read(
-        (string) file_get_contents(__DIR__.'/../../database/demo/'.$name.'.json'),
-        'sheet',
-    );
-
-    return BodySheet::read($sheet['body']);
-}
-
-/** @return array<string, LaidHold> three holds of a day: flight, in the reeds, asleep */
-function dayOf(BodySheet $sheet): array
-{
-    $holds = [
-        'flight' => Documents::hold(['area' => AfArea::ZoneLarge, 'hold' => 3, 'pace' => 2]),
-        'reeds' => Documents::hold([
-            'area' => AfArea::SinglePoint,
-            'hold' => 4,
-            'pace' => 0,
-            'pick' => Pick::Centre,
-        ]),
-        'asleep' => Documents::hold([
-            'area' => AfArea::Spot,
-            'focusMode' => FocusMode::SingleWithOverride,
-            'detection' => Detection::None,
-        ]),
-    ];
-
-    return array_map(
-        fn ($hold, string $key) => new LaidHold($key, ucfirst($key), $hold, $sheet->body),
-        $holds,
-        array_keys($holds),
-    );
-}
-
-/**
- * @param  list<Assignment>  $uses
- * @param  array<string, mixed>  $own
- */
-function laying(array $uses = [], array $own = [], string $body = 'skerry_one'): Laying
-{
-    $sheet = sheetOf($body);
-    $holds = array_column(
-        array_map(fn (LaidHold $laid) => [$laid->key, $laid], dayOf($sheet)),
-        1,
-        0,
-    );
-    $layout = new Layout(
-        ...[
-            'scheme' => Scheme::ThreeButtons,
-            'shutterFocuses' => true,
-            'prefocus' => false,
-            'gloves' => false,
-            'holds' => ['flight', 'reeds', 'asleep'],
-            'base' => 'flight',
-            'uses' => $uses,
-            ...$own,
-        ],
-    );
-
-    return new Laying($sheet, $layout, $holds, Assumptions::defaults());
-}
+use Tests\Support\Days;
 
 const BUNDLE = [
     BundlePart::Start,
@@ -118,7 +48,7 @@ function codes(Laying $laying): array
 }
 
 it('finds nothing wrong with three buttons laid as they should be', function () {
-    expect(codes(laying(threeButtons())))->toBe([]);
+    expect(codes(Days::laid(threeButtons())))->toBe([]);
 });
 
 it('names each conflict, and its own cure takes it away', function (
@@ -127,7 +57,7 @@ it('names each conflict, and its own cure takes it away', function (
     array $own,
     string $says,
 ) {
-    $laying = laying($uses, $own);
+    $laying = Days::laid($uses, $own);
     $found = array_values(
         array_filter(LayoutCheck::of($laying), fn (Finding $finding) => $finding->code === $code),
     );
@@ -241,7 +171,7 @@ it('names each conflict, and its own cure takes it away', function (
 ]);
 
 it('says how to set a hold by hand when no control can recall it', function () {
-    $laying = laying(
+    $laying = Days::laid(
         [],
         ['holds' => ['flight', 'reeds'], 'base' => 'flight', 'scheme' => Scheme::Shutter],
         'pebble_3',
@@ -263,7 +193,7 @@ it('says how to set a hold by hand when no control can recall it', function () {
 it('lays each scheme without a conflict but for holds that find no control', function (
     Scheme $scheme,
 ) {
-    $laying = laying();
+    $laying = Days::laid();
     $left = array_diff(codes($laying->with(SchemeLayer::lay($laying, $scheme))), ['no-control']);
     expect($left)->toBe([]);
 })->with(Scheme::cases());
@@ -271,7 +201,7 @@ it('lays each scheme without a conflict but for holds that find no control', fun
 it(
     'lays three buttons as practised: the fast default on the shutter, choosing one, setting the plane',
     function () {
-        $laying = laying([], ['base' => null]);
+        $laying = Days::laid([], ['base' => null]);
         $layout = SchemeLayer::lay($laying, Scheme::ThreeButtons);
         expect($layout->base)
             ->toBe('flight')
@@ -285,7 +215,7 @@ it(
 );
 
 it('takes focus off the shutter where the thumb focuses', function () {
-    $layout = SchemeLayer::lay(laying(), Scheme::Thumb);
+    $layout = SchemeLayer::lay(Days::laid(), Scheme::Thumb);
     expect($layout->shutterFocuses)
         ->toBeFalse()
         ->and($layout->of('thumb')[0]->does)
@@ -293,7 +223,7 @@ it('takes focus off the shutter where the thumb focuses', function () {
 });
 
 it('counts keystrokes: buttons, clicks, menu steps, and finding the way once a trip', function () {
-    $laying = laying(threeButtons());
+    $laying = Days::laid(threeButtons());
     $times = new HandTimes($laying, $laying->assumptions);
     // from flight to reeds: area by button and dial, broad net to peg, five clicks; in the menu Focus, Following, then
     // Patience, Change of pace and Takes with a value each: 2 + 3 + 3 steps
@@ -313,7 +243,7 @@ it('counts keystrokes: buttons, clicks, menu steps, and finding the way once a t
 });
 
 it('reads the small matrix of a day', function () {
-    $rows = (new Switching(laying(threeButtons())))->matrix();
+    $rows = (new Switching(Days::laid(threeButtons())))->matrix();
     expect($rows['reeds']['flight'])
         ->toBe(0.0)
         ->and($rows['flight']['asleep'])
@@ -325,7 +255,7 @@ it('reads the small matrix of a day', function () {
 });
 
 it('tells what a better layout buys, and gives it', function () {
-    $laying = laying([new Assignment('stick', ControlUse::Point)]);
+    $laying = Days::laid([new Assignment('stick', ControlUse::Point)]);
     $best = (new Switching($laying))->best();
     expect($best['saved_s'])
         ->toBeGreaterThan(2)
@@ -349,40 +279,10 @@ it('weighs by how often each follows each', function () {
         'reeds' => ['flight' => 0.0],
         'asleep' => ['flight' => 0.0],
     ];
-    $laying = laying([], ['follows' => $often, 'base' => 'flight']);
-    $even = (new Switching(laying([], ['base' => 'flight'])))->best();
+    $laying = Days::laid([], ['follows' => $often, 'base' => 'flight']);
+    $even = (new Switching(Days::laid([], ['base' => 'flight'])))->best();
     expect((new Switching($laying))->best()['now_s'])->not->toEqualWithDelta($even['now_s'], 0.1);
 });
-
-/** @return SwitchingProblem a random small day, some controls unable to recall some holds */
-function randomProblem(int $seed, int $holds, int $places): SwitchingProblem
-{
-    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
-    $number = fn (float $most): float => ($random->getInt(0, 1000) / 1000) * $most;
-    $table = fn (int $rows, int $columns, float $most): array => array_map(
-        fn () => array_map(fn () => $number($most), range(1, max(1, $columns))),
-        range(1, $rows),
-    );
-    $recall = array_map(
-        fn () => array_map(
-            fn () => array_map(
-                fn () => $number(1) < 0.25 ? INF : 0.2 + $number(3),
-                range(1, $places),
-            ),
-            range(1, $holds),
-        ),
-        range(1, $holds),
-    );
-
-    return new SwitchingProblem(
-        $holds,
-        $places,
-        $recall,
-        $table($places, $places, 0.5),
-        $table($holds, $holds, 6),
-        $table($holds, $holds, 20),
-    );
-}
 
 /** Every base and every placing, one after the other. */
 function bruteForce(SwitchingProblem $problem): float
@@ -410,7 +310,7 @@ function bruteForce(SwitchingProblem $problem): float
 
 it('finds what brute force finds, on 240 random days', function () {
     for ($seed = 1; $seed <= 240; $seed++) {
-        $problem = randomProblem($seed, 2 + ($seed % 3), 1 + ($seed % 4));
+        $problem = Days::random($seed, 2 + ($seed % 3), 1 + ($seed % 4));
         $found = SwitchingOptimiser::solve($problem);
         expect($found['total'])
             ->toEqualWithDelta(bruteForce($problem), 1e-9, 'seed '.$seed)
@@ -433,7 +333,7 @@ it('finds what brute force finds where controls are all alike', function () {
         array_fill(0, 4, $alike(4, 4, 0.2)),
         $alike(4, 4, 0.1),
         $alike(4, 4, 3),
-        randomProblem(7, 4, 4)->times,
+        Days::random(7, 4, 4)->times,
     );
     expect(SwitchingOptimiser::solve($problem)['total'])->toEqualWithDelta(
         bruteForce($problem),
@@ -443,7 +343,7 @@ it('finds what brute force finds where controls are all alike', function () {
 
 it('comes close beyond six holds, and says that it is not exact', function () {
     for ($seed = 1; $seed <= 5; $seed++) {
-        $problem = randomProblem(900 + $seed, 7, 3);
+        $problem = Days::random(900 + $seed, 7, 3);
         $found = SwitchingOptimiser::solve($problem);
         $best = bruteForce($problem);
         expect($found['exact'])
@@ -456,7 +356,7 @@ it('comes close beyond six holds, and says that it is not exact', function () {
 });
 
 it('reads back the layout it writes', function () {
-    $layout = laying(threeButtons(), [
+    $layout = Days::laid(threeButtons(), [
         'follows' => ['flight' => ['reeds' => 4.0]],
         'gloves' => true,
     ])->layout;

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use RushHold\Assumptions;
-use RushHold\Document\DocumentChecker;
 use RushHold\Faults\HiddenCharacters;
 use RushHold\Faults\NotADay;
 use RushHold\Faults\TwoOfOneName;
@@ -19,27 +18,13 @@ use RushHold\Kit\Kit;
 use RushHold\Kit\Reach;
 use Tests\Support\Documents;
 
-/** @return array<string, mixed> the body of a demo sheet */
-function demoBody(string $name): array
-{
-    return (new DocumentChecker(__DIR__.'/../../schemas'))->read(
-        (string) file_get_contents(__DIR__.'/../../database/demo/'.$name.'.json'),
-        'sheet',
-    )['body'];
-}
-
-function demoSheet(string $name): BodySheet
-{
-    return BodySheet::read(demoBody($name));
-}
-
 /**
  * @param  array<string, mixed>  $hold
  * @return array<string, Said> what a body says of a hold, by field
  */
 function saidOn(string $name, array $hold = []): array
 {
-    $said = (new Translation(demoSheet($name), Assumptions::defaults()))->say(
+    $said = (new Translation(Documents::demoSheet($name), Assumptions::defaults()))->say(
         Documents::hold($hold),
     );
 
@@ -98,7 +83,7 @@ it('reads one hold in the words of four bodies', function () {
 });
 
 it('understands every word it says, on every body', function (string $name) {
-    $sheet = demoSheet($name);
+    $sheet = Documents::demoSheet($name);
     $translation = new Translation($sheet, Assumptions::defaults());
     foreach ($sheet->body->modes as $mode) {
         $word = saidOn($name, ['focusMode' => $mode])['focus_mode']->word;
@@ -120,7 +105,7 @@ it('understands every word it says, on every body', function (string $name) {
 })->with(DEMO_BODIES);
 
 it('comes back to the same preset from the point a preset stands for', function (string $name) {
-    $tuning = demoSheet($name)->dialect->tuning;
+    $tuning = Documents::demoSheet($name)->dialect->tuning;
     expect($tuning->presets)->not->toBe([]);
     foreach ($tuning->presets as $preset) {
         $nearest = $tuning->nearest($preset['point'], Assumptions::defaults());
@@ -134,7 +119,7 @@ it('comes back to the same preset from the point a preset stands for', function 
 })->with(['skerry_half', 'brackwater_d']);
 
 it('goes through sliders both ways for every point of the axes', function () {
-    $translation = new Translation(demoSheet('skerry_one'), Assumptions::defaults());
+    $translation = new Translation(Documents::demoSheet('skerry_one'), Assumptions::defaults());
     foreach (range(0, 4) as $hold) {
         foreach (range(0, 2) as $pace) {
             foreach (Pick::cases() as $pick) {
@@ -164,7 +149,7 @@ it('tells how far the nearest preset is, and in what', function () {
         ->toBe('The nearest it has, 1.4 away: hold 1 higher, picks auto instead of centre.');
 
     $heavy = Assumptions::with(['dialect.pick' => 5]);
-    $tuning = demoSheet('brackwater_d')->dialect->tuning;
+    $tuning = Documents::demoSheet('brackwater_d')->dialect->tuning;
     expect($tuning->nearest(new TuningPoint(1, 2, Pick::Centre), $heavy)['word'])->toBe(
         'Program 6',
     );
@@ -175,7 +160,7 @@ it('finds the nearest preset as a search over all of them does', function (
     float $pace,
     Pick $pick,
 ) {
-    $tuning = demoSheet('brackwater_d')->dialect->tuning;
+    $tuning = Documents::demoSheet('brackwater_d')->dialect->tuning;
     $wanted = new TuningPoint($hold, $pace, $pick);
     $least = min(
         array_map(
@@ -200,7 +185,7 @@ it('finds the nearest preset as a search over all of them does', function (
 ]);
 
 it('carries a level of hold over to a body that waits other times', function () {
-    [$one, $half] = [demoSheet('skerry_one')->body, demoSheet('skerry_half')->body];
+    [$one, $half] = [Documents::demoSheet('skerry_one')->body, Documents::demoSheet('skerry_half')->body];
     // 0, 0.1, 0.3, 0.6 and 1.2 s against 0, 0.2, 0.5 and 1 s; of two as near the shorter
     expect(array_map(fn (int $level) => Translation::level($level, $one, $half), range(0, 4)))
         ->toBe([0, 0, 1, 2, 3])
@@ -229,7 +214,7 @@ it('chooses the nearest mode for one that is lacking', function (
     FocusMode $wanted,
     FocusMode $found,
 ) {
-    expect((new Translation(demoSheet('pebble_3'), Assumptions::defaults()))->mode($wanted))->toBe(
+    expect((new Translation(Documents::demoSheet('pebble_3'), Assumptions::defaults()))->mode($wanted))->toBe(
         $found,
     );
 })->with([
@@ -239,21 +224,21 @@ it('chooses the nearest mode for one that is lacking', function (
 ]);
 
 it('refuses two things of one name, days that are none, and text that hides', function () {
-    $body = demoBody('skerry_one');
+    $body = Documents::demoBody('skerry_one');
     $body['controls'][1]['id'] = 'thumb';
     expect(fn () => BodySheet::read($body))->toThrow(
         TwoOfOneName::class,
         'body.controls.1.id is "thumb"',
     );
 
-    $body = demoBody('brackwater_d');
+    $body = Documents::demoBody('brackwater_d');
     $body['dialect']['tuning']['presets'][1]['word'] = 'program 1';
     expect(fn () => BodySheet::read($body))->toThrow(
         TwoOfOneName::class,
         'body.dialect.tuning.presets.1 is "program 1"',
     );
 
-    $body = demoBody('pebble_3') + ['care' => ['firmware_on' => '2026-02-30']];
+    $body = Documents::demoBody('pebble_3') + ['care' => ['firmware_on' => '2026-02-30']];
     expect(fn () => BodySheet::read($body))->toThrow(
         NotADay::class,
         'body.care.firmware_on is "2026-02-30"',
@@ -273,7 +258,7 @@ it('adds up what body, lens and converter can do together', function () {
     $kit = fn (array $body, float $converter) => Kit::fromArray(
         ['body' => $body, 'converter' => $converter] + Documents::kit(),
     );
-    $brack = demoBody('brackwater_d');
+    $brack = Documents::demoBody('brackwater_d');
     $lines = array_column((new Reach($kit($brack, 1.4)))->lines(8), null, 'name');
     expect($lines['focal length']['value'])
         ->toBe('700 mm')
@@ -290,15 +275,15 @@ it('adds up what body, lens and converter can do together', function () {
         ->toBe('centre')
         ->and((new Reach($kit($brack, 2)))->points(8))
         ->toBe('none')
-        ->and((new Reach($kit(demoBody('skerry_one'), 2)))->points(8))
+        ->and((new Reach($kit(Documents::demoBody('skerry_one'), 2)))->points(8))
         ->toBe('all')
         // 2·atan(36 / 1000)
-        ->and((new Reach($kit(demoBody('skerry_one'), 1)))->acrossDeg(500))
+        ->and((new Reach($kit(Documents::demoBody('skerry_one'), 1)))->acrossDeg(500))
         ->toEqualWithDelta(4.1236, 1e-3);
 });
 
 it('leaves the hand to focus where the body cannot', function () {
-    $plan = Documents::plan([], ['body' => demoBody('brackwater_d'), 'converter' => 2.0]);
+    $plan = Documents::plan([], ['body' => Documents::demoBody('brackwater_d'), 'converter' => 2.0]);
     expect($plan->hold->focusMode)
         ->toBe(FocusMode::Manual)
         ->and($plan->hold->manualTechnique)

@@ -16,18 +16,19 @@ use RushHold\Kit\Dialect\Tuning;
 use RushHold\Kit\Dialect\TuningPoint;
 use RushHold\Kit\Dialect\Where;
 use RushHold\Kit\Dialect\Words;
+use Tests\Support\Days;
 
 /**
  * What must hold for any body, whatever it calls things: hundreds of made-up scales, presets and days.
  */
-function dice(int $seed): Random\Randomizer
+function seeded(int $seed): Random\Randomizer
 {
     return new Random\Randomizer(new Random\Engine\Mt19937($seed));
 }
 
 it('comes back to the nearest step from every word of any scale', function () {
     for ($seed = 1; $seed <= 200; $seed++) {
-        $dice = dice($seed);
+        $dice = seeded($seed);
         $count = $dice->getInt(1, 9);
         $steps = array_map(
             fn (int $at): array => ['word' => 'w'.$at, 'at' => $dice->getInt(0, 40) / 10],
@@ -49,7 +50,7 @@ it('comes back to the nearest step from every word of any scale', function () {
 it('keeps the distance of points a distance', function () {
     $assumptions = Assumptions::defaults();
     for ($seed = 1; $seed <= 300; $seed++) {
-        $dice = dice($seed);
+        $dice = seeded($seed);
         $point = fn (): TuningPoint => new TuningPoint(
             $dice->getInt(0, 4),
             $dice->getInt(0, 2),
@@ -94,7 +95,7 @@ it('says where a setting lives', function (array $where, string $says) {
 
 it('never costs more with more controls, nor less with slower fingers', function () {
     for ($seed = 1; $seed <= 60; $seed++) {
-        $problem = randomProblem($seed, 4, 4);
+        $problem = Days::random($seed, 4, 4);
         $fewer = new SwitchingProblem(
             4,
             3,
@@ -118,13 +119,13 @@ it('never costs more with more controls, nor less with slower fingers', function
 });
 
 it('has nothing to find on a day of one hold or none', function () {
-    expect((new Switching(laying([], ['holds' => ['flight']])))->best()['saved_s'])->toBe(0.0)
-        ->and((new Switching(laying([], ['holds' => [], 'base' => null])))->best()['saved_s'])->toBe(0.0)
-        ->and((new Switching(laying([], ['holds' => [], 'base' => null])))->matrix())->toBe([]);
+    expect((new Switching(Days::laid([], ['holds' => ['flight']])))->best()['saved_s'])->toBe(0.0)
+        ->and((new Switching(Days::laid([], ['holds' => [], 'base' => null])))->best()['saved_s'])->toBe(0.0)
+        ->and((new Switching(Days::laid([], ['holds' => [], 'base' => null])))->matrix())->toBe([]);
 });
 
 it('tells how to set each kind of use', function (ControlUse $use, string $says) {
-    expect(ButtonWords::of(laying(), new Assignment('thumb', $use)))
+    expect(ButtonWords::of(Days::laid(), new Assignment('thumb', $use)))
         ->toBe('menu: Keys › What they do › the thumb key: '.$says);
 })->with([
     [ControlUse::Focus, 'Start focus'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use RushHold\Document\DocumentChecker;
 use RushHold\Hold\Aim;
 use RushHold\Hold\Burst;
 use RushHold\Hold\Hold;
@@ -12,6 +13,7 @@ use RushHold\Hold\Place;
 use RushHold\Hold\Scheme;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Kit\AfArea;
+use RushHold\Kit\BodySheet;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
@@ -205,5 +207,19 @@ final class Documents
         }
 
         return $base;
+    }
+
+    /** @return array<string, mixed> the body of a demo sheet */
+    public static function demoBody(string $name): array
+    {
+        return (new DocumentChecker(__DIR__.'/../../schemas'))->read(
+            (string) file_get_contents(__DIR__.'/../../database/demo/'.$name.'.json'),
+            'sheet',
+        )['body'];
+    }
+
+    public static function demoSheet(string $name): BodySheet
+    {
+        return BodySheet::read(self::demoBody($name));
     }
 }
