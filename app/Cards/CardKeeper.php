@@ -29,10 +29,17 @@ final readonly class CardKeeper
     /** Raised whenever tips are told differently, so that kept ones are searched again. */
     private const TIPS = 2;
 
+    /** Holds searched at the most in one go, unless told otherwise: those of one whole card. */
+    private const HOLDS = 12;
+
     public function __construct(private PlanKeeper $plans, private Planner $planner, private LayoutReading $layouts) {}
 
-    /** @return list<array<string, mixed>> one sheet for each hold, in order; {id, name, fault} for one that has no plan */
-    public function sheets(Card $card, User $user): array
+    /**
+     * @param  int  $searches  how many more holds may be searched for what would change them, which costs a hundred plans each;
+     *                         what is left over tells nothing of it yet, and is searched the next time
+     * @return list<array<string, mixed>> one sheet for each hold, in order; {key, name, fault} for one that has no plan
+     */
+    public function sheets(Card $card, User $user, int &$searches = self::HOLDS): array
     {
         /** @var Collection<int, Rush> $found */
         $found = $user->rushes()->whereKey($card->rushes)->with(array_map(static fn (string $part): string => 'kit.'.$part, Kit::PARTS))->get();
@@ -51,8 +58,11 @@ final readonly class CardKeeper
             $body = $rush->kit->body;
             $layings[$body->id] ??= $this->laying($body, $user);
             try {
-                [$sheet, $tips[$id]] = $this->sheet($rush, $layings[$body->id], $card->tips[$id] ?? null, $user);
+                [$sheet, $told] = $this->sheet($rush, $layings[$body->id], $card->tips[$id] ?? null, $user, $searches);
                 $sheets[] = $sheet;
+                if ($told !== null) {
+                    $tips[$id] = $told;
+                }
             } catch (Fault $fault) {
                 $sheets[] = ['key' => $id, 'name' => $rush->name, 'fault' => $fault->getMessage()];
             }
@@ -67,9 +77,9 @@ final readonly class CardKeeper
 
     /**
      * @param  ?array{mark: string, tips: list<mixed>}  $kept
-     * @return array{array<string, mixed>, array{mark: string, tips: list<mixed>}}
+     * @return array{array<string, mixed>, ?array{mark: string, tips: list<mixed>}} the sheet, and what is to be kept of its tips
      */
-    private function sheet(Rush $rush, Laying $laying, ?array $kept, User $user): array
+    private function sheet(Rush $rush, Laying $laying, ?array $kept, User $user, int &$searches): array
     {
         $plan = $this->plans->planOf($rush, $user);
         $kit = $rush->kit;
@@ -82,8 +92,10 @@ final readonly class CardKeeper
         $preFlight = new PreFlight($laying->sheet, $glass, self::tunedOn($kit->lens, $kit->body), $user->assumed(), now()->toDateString());
         $mark = md5((string) json_encode([self::TIPS, $this->plans->mark($rush, $user), $kit->body->document->dialect ?? null]));
         $writer = new CardSheet($laying->sheet, $preFlight);
-        $sheet = $writer->of($rush->id, $rush->name, $plan, $kept !== null && $kept['mark'] === $mark ? [] : $this->planner->tips($plan), $state, $laying);
-        if ($kept !== null && $kept['mark'] === $mark) {
+        $known = $kept !== null && $kept['mark'] === $mark;
+        $search = ! $known && $searches-- > 0;
+        $sheet = $writer->of($rush->id, $rush->name, $plan, $search ? $this->planner->tips($plan) : [], $state, $laying);
+        if ($known) {
             $sheet['tips'] = $kept['tips'];
         }
         /** @var list<mixed> $tips */
@@ -92,7 +104,7 @@ final readonly class CardKeeper
         return [$sheet + [
             'body' => ['id' => $kit->body_id, 'name' => $kit->body->name], 'kit' => implode(', ', array_filter([$kit->lens->name, $kit->converter?->name, $kit->adapter?->name])),
             'left' => $left === null ? null : ['by' => $left->by, 'at' => $left->left_at->toIso8601ZuluString('millisecond'), 'state' => $left->document],
-        ], ['mark' => $mark, 'tips' => $tips]];
+        ], $known || $search ? ['mark' => $mark, 'tips' => $tips] : null];
     }
 
     private function laying(Gear $body, User $user): Laying

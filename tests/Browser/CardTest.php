@@ -94,6 +94,9 @@ it('remembers the camera as set, and starts the next time from there', function 
     $this->see($window, 'Nobody has said how My body was left');
     $this->press($window, 'It is all set: remember it so');
     $this->see($window, 'The camera is set for this.');
+    $this->press($window, 'undo: it was not set');
+    $this->press($window, 'It is all set: remember it so');
+    $this->see($window, 'The camera is set for this.');
     // typed in the body's own words: only what differs is left to change
     $this->press($window, 'It was left otherwise');
     $window

@@ -44,7 +44,13 @@ final readonly class CardController extends Controller
         /** @var Collection<int, Card> $cards */
         $cards = $user->cards()->orderBy('created_at')->orderBy('id')->limit(60)->get();
 
-        return new JsonResponse(['as_of' => now()->toIso8601ZuluString('millisecond'), 'cards' => $cards->map(fn (Card $card): array => $this->whole($card, $user))->all()]);
+        $searches = self::HOLDS;
+        $all = [];
+        foreach ($cards as $card) {
+            $all[] = $this->whole($card, $user, $searches);
+        }
+
+        return new JsonResponse(['as_of' => now()->toIso8601ZuluString('millisecond'), 'cards' => $all]);
     }
 
     public function show(Request $request, Card $card): JsonResponse
@@ -180,14 +186,14 @@ final readonly class CardController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private function whole(Card $card, User $user): array
+    private function whole(Card $card, User $user, int &$searches = self::HOLDS): array
     {
         $shared = $card->share_until !== null && $card->share_until->isFuture();
 
         return [
             'id' => $card->id, 'card' => ['name' => $card->name, 'rushes' => $card->rushes], 'ticks' => (object) $card->ticks, 'as_of' => now()->toIso8601ZuluString('millisecond'),
             'share' => $shared ? ['link' => url('/shared/'.$card->share_token), 'until' => $card->share_until->toIso8601ZuluString()] : null,
-            'sheets' => $this->keeper->sheets($card, $user),
+            'sheets' => $this->keeper->sheets($card, $user, $searches),
         ] + $this->history->marks($card);
     }
 

@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from "react-router-dom";
 import { request } from "../../api/client";
 import { useReached } from "../../api/connection";
 import { gearQuery, rushesQuery } from "../../api/queries";
+import { AddOne } from "../../app/AddOne";
 import { useAccount } from "../../app/boot";
 import { Dialog } from "../../app/Dialog";
 import { newGesture } from "../../keeper/gesture";
@@ -272,20 +273,8 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
               </li>
             ))}
           </ol>
-          {draft.rushes.length < 12 && others.length > 0 && (
-            <select
-              className="plain-input"
-              aria-label="Add a hold to the card"
-              value=""
-              onChange={(event) => event.target.value !== "" && edit([...draft.rushes, event.target.value])}
-            >
-              <option value="">Add the hold of …</option>
-              {others.map((row) => (
-                <option key={row.id} value={row.id}>
-                  {row.name}
-                </option>
-              ))}
-            </select>
+          {draft.rushes.length < 12 && (
+            <AddOne label="Add a hold to the card" options={others} onAdd={(id) => edit([...draft.rushes, id])} />
           )}
         </section>
       )}

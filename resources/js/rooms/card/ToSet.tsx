@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { Check, OwnSheet } from "./card";
 import { told } from "./card";
 import type { Outbox, Tick } from "./outbox";
@@ -18,7 +19,9 @@ export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props)
   const flip = (id: string): void => outbox.tick(cardId, nameOf(id), !on(id));
   const { changes, left } = sheet;
   const open = changes.filter((change) => !on(change.id)).length;
+  const [before, setBefore] = useState<{ by: string; state: Record<string, unknown> } | null>(null);
   const set = (): void => {
+    setBefore(left ?? { by: "typed", state: { format: "left/1" } });
     outbox.left(sheet.body.id, sheet.left_by_this, `${cardName}: ${sheet.name}`.slice(0, 120));
     for (const change of changes) if (on(change.id)) outbox.tick(cardId, nameOf(change.id), false);
   };
@@ -65,6 +68,18 @@ export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props)
       {changes.length > 0 && (
         <button type="button" className={open === 0 ? "primary" : "cure"} onClick={set}>
           {open === 0 ? "Set: remember it so" : "It is all set: remember it so"}
+        </button>
+      )}
+      {before !== null && (
+        <button
+          type="button"
+          className="mark"
+          onClick={() => {
+            outbox.left(sheet.body.id, before.state, before.by);
+            setBefore(null);
+          }}
+        >
+          undo: it was not set
         </button>
       )}
       <PreFlight list={sheet.pre_flight} on={(id) => on(`pre:${id}`)} onFlip={(id) => flip(`pre:${id}`)} />

@@ -5,6 +5,7 @@ import { request } from "../../api/client";
 import { gearQuery, rushesQuery } from "../../api/queries";
 import type { Gear, RushRow } from "../../api/types";
 import type { Control } from "../../generated/kit";
+import { AddOne } from "../../app/AddOne";
 import { newGesture } from "../../keeper/gesture";
 import { SaveLine } from "../../keeper/SaveLine";
 import { useKept, useUndoKeys } from "../../keeper/useKept";
@@ -289,25 +290,14 @@ function Day({ layout, reading, bodyName, onChange }: DayProps) {
           );
         })}
       </ul>
-      {layout.holds.length < 12 && others.length > 0 && (
-        <select
-          className="plain-input"
-          aria-label="Add a hold to the day"
-          value=""
-          onChange={(event) =>
-            event.target.value !== "" && onChange({ ...layout, holds: [...layout.holds, event.target.value] }, "day")
-          }
-        >
-          <option value="">Add the hold of …</option>
-          {others
+      {layout.holds.length < 12 && (
+        <AddOne
+          label="Add a hold to the day"
+          options={others
             .toSorted((a, b) => Number(own(b)) - Number(own(a)))
-            .map((row) => (
-              <option key={row.id} value={row.id}>
-                {row.name}
-                {own(row) ? "" : " (planned on another body)"}
-              </option>
-            ))}
-        </select>
+            .map((row) => ({ id: row.id, name: row.name, ...(own(row) ? {} : { note: "planned on another body" }) }))}
+          onAdd={(id) => onChange({ ...layout, holds: [...layout.holds, id] }, "day")}
+        />
       )}
     </section>
   );

@@ -106,7 +106,7 @@ export function Switching({ bodyId, layout, reading, stamp, onChange, onAssumed 
                       />
                     </td>
                   ) : (
-                    <td key={to.id} className={`shade-${value < 0.05 ? 0 : value < 0.35 ? 1 : value < 1.5 ? 2 : 3}`}>
+                    <td key={to.id} className={`shade-${value < 0.05 ? 0 : value < 0.35 ? 1 : 2}`}>
                       {seconds(value)}
                     </td>
                   );

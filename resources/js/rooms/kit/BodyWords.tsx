@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { areaNames } from "../../hold/hold";
 import { newGesture } from "../../keeper/gesture";
 import { AreaMark } from "./AreaMark";
-import { NumberField, TextInput, WhereEditor } from "./inputs";
+import { NumberField, TakeOut, TextInput, WhereEditor } from "./inputs";
 import { areas, kinds, modes, type Area, type Body, type Dialect, type Scale, type Where } from "./kit";
 
 type Take = (body: Body, gesture: string) => void;
@@ -259,14 +259,10 @@ function DriveBlock({ body, onTake }: { body: Body; onTake: Take }) {
               a second
             </span>
             {drive.steps.length > 1 && (
-              <button
-                type="button"
-                className="quiet"
-                aria-label={`take out ${step.word}`}
+              <TakeOut
+                what={step.word}
                 onClick={() => set({ steps: steps(drive.steps.toSpliced(at, 1)) }, newGesture("drive"))}
-              >
-                take out
-              </button>
+              />
             )}
           </li>
         ))}

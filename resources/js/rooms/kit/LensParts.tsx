@@ -1,7 +1,7 @@
 import type { Gear, Units } from "../../api/types";
 import { lensRanges } from "../../generated/ranges";
 import { newGesture } from "../../keeper/gesture";
-import { Choice, NumberField } from "./inputs";
+import { Choice, NumberField, TakeOut } from "./inputs";
 
 type Range = [number, number | null];
 type Tuned = { body: string; at_mm: number; value: number; on: string };
@@ -73,14 +73,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
                 </button>
               </>
             )}
-            <button
-              type="button"
-              className="quiet"
-              aria-label={`take out range ${at + 1}`}
-              onClick={() => set({ limiter_m: ranges.toSpliced(at, 1) }, "range")}
-            >
-              take out
-            </button>
+            <TakeOut what={`range ${at + 1}`} onClick={() => set({ limiter_m: ranges.toSpliced(at, 1) }, "range")} />
           </p>
         ))}
         <button
@@ -179,14 +172,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
               value={found.on}
               onChange={(event) => event.target.value !== "" && setTuned(at, { on: event.target.value })}
             />
-            <button
-              type="button"
-              className="quiet"
-              aria-label={`take out value ${at + 1}`}
-              onClick={() => set({ tuned: tuned.toSpliced(at, 1) }, "tuned")}
-            >
-              take out
-            </button>
+            <TakeOut what={`value ${at + 1}`} onClick={() => set({ tuned: tuned.toSpliced(at, 1) }, "tuned")} />
           </p>
         ))}
         <button

@@ -34,19 +34,21 @@ export function Says({ bodyId, revision }: { bodyId: string; revision: number })
         </select>
       </div>
       {says.isError && <p className="note fault">{says.error.message}</p>}
-      <table className="said">
-        <tbody>
-          {says.data?.says.map((said) => (
-            <tr key={said.field} className={said.lacks ? "lacks" : ""}>
-              <th scope="row">{said.name}</th>
-              <td className="said-word">{said.word}</td>
-              <td className="note">{said.own ? said.ours : ""}</td>
-              <td className="note">{said.where}</td>
-              <td className={said.note === null ? "note" : "note fault"}>{said.note}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <div className="side-scroll">
+        <table className="said">
+          <tbody>
+            {says.data?.says.map((said) => (
+              <tr key={said.field} className={said.lacks ? "lacks" : ""}>
+                <th scope="row">{said.name}</th>
+                <td className="said-word">{said.word}</td>
+                <td className="note">{said.own ? said.ours : ""}</td>
+                <td className="note">{said.where}</td>
+                <td className={said.note === null ? "note" : "note fault"}>{said.note}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </section>
   );
 }

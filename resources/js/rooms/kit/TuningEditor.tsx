@@ -1,7 +1,7 @@
 import type { Units } from "../../api/types";
 import { newGesture } from "../../keeper/gesture";
 import { figures } from "../../units/quantity";
-import { Choice, NumberField, TextInput, WhereEditor } from "./inputs";
+import { Choice, NumberField, TakeOut, TextInput, WhereEditor } from "./inputs";
 import { sliderSteps, type Body, type Scale, type Tuning } from "./kit";
 
 type Props = { body: Body; units: Units; onChange: (body: Body, gesture: string) => void };
@@ -357,14 +357,7 @@ function Presets({ presets, last, units, onTake }: PresetProps) {
                   />
                 </td>
                 <td>
-                  <button
-                    type="button"
-                    className="quiet"
-                    aria-label={`take out ${preset.word}`}
-                    onClick={() => onTake(presets.toSpliced(at, 1), newGesture("preset"))}
-                  >
-                    take out
-                  </button>
+                  <TakeOut what={preset.word} onClick={() => onTake(presets.toSpliced(at, 1), newGesture("preset"))} />
                 </td>
               </tr>
             ))}

@@ -195,3 +195,12 @@ export function WhereEditor({ of, where, controls, onTake }: WhereProps) {
     </span>
   );
 }
+
+/** Takes one entry out of a list. */
+export function TakeOut({ what, onClick }: { what: string; onClick: () => void }) {
+  return (
+    <button type="button" className="quiet" aria-label={`take out ${what}`} onClick={onClick}>
+      take out
+    </button>
+  );
+}
