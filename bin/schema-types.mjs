@@ -10,6 +10,11 @@ const schemas = Object.fromEntries(
   names.map((name) => [name, JSON.parse(readFileSync(`${root}/schemas/${name}.json`, "utf8"))]),
 );
 
+// the words of a body are a file of their own for the server's sake; here they are parts of the kit again
+const words = JSON.parse(readFileSync(`${root}/schemas/words.json`, "utf8"));
+schemas.kit = JSON.parse(JSON.stringify(schemas.kit).replaceAll("rush-hold:/schemas/words.json#", "#"));
+Object.assign(schemas.kit.$defs, words.$defs);
+
 /** A copy with references to other schema files put in place, and without $id, which the compiler would try to fetch. */
 const inlined = (node) => {
   if (Array.isArray(node)) return node.map(inlined);
