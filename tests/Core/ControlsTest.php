@@ -162,6 +162,12 @@ it('names each conflict, and its own cure takes it away', function (
         [],
         'cannot be made to do this',
     ],
+    'a key that sets something else' => [
+        'needed-elsewhere',
+        [new Assignment('top', ControlUse::Stop)],
+        [],
+        'is what you hold to set ISO',
+    ],
     'a control that is gone' => [
         'no-such-control',
         [new Assignment('elsewhere', ControlUse::Stop)],
