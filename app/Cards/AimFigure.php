@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Cards;
 
+use RushHold\Planning\PlaceChooser;
+
 /** The frame with subject, AF area and aim as a picture for paper: black on white, at true proportions. */
 final class AimFigure
 {
@@ -21,9 +23,9 @@ final class AimFigure
         $at = static fn (array $point): array => [$point['x'] * self::WIDTH, $point['y'] * $height];
         [$aimX, $aimY] = $at($figure['aim']);
         $whole = $figure['pattern'] === 'whole-frame';
-        $size = $figure['pattern'] === 'lock-on' ? ['width' => 0.08, 'height' => 0.12] : $figure['area'];
+        [$wide, $high] = $figure['pattern'] === 'lock-on' ? PlaceChooser::START : [$figure['area']['width'], $figure['area']['height']];
         [$areaX, $areaY] = $at($figure['area']);
-        [$w, $h] = [min(self::WIDTH - 8, $size['width'] * self::WIDTH), min($height - 8, $size['height'] * $height)];
+        [$w, $h] = [min(self::WIDTH - 8, $wide * self::WIDTH), min($height - 8, $high * $height)];
         $left = max(4, min(self::WIDTH - 4 - $w, $areaX - $w / 2));
         $top = max(4, min($height - 4 - $h, $areaY - $h / 2));
 

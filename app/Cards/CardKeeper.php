@@ -7,7 +7,6 @@ namespace App\Cards;
 use App\Layouts\LayoutReading;
 use App\Models\Card;
 use App\Models\Gear;
-use App\Models\Kit;
 use App\Models\Layout;
 use App\Models\Left;
 use App\Models\Rush;
@@ -18,6 +17,7 @@ use RushHold\Card\CameraState;
 use RushHold\Card\CardSheet;
 use RushHold\Card\PreFlight;
 use RushHold\Controls\Laying;
+use RushHold\Document\DocumentChecker;
 use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
 use RushHold\Kit\Care;
@@ -42,7 +42,7 @@ final readonly class CardKeeper
     public function sheets(Card $card, User $user, int &$searches = self::HOLDS): array
     {
         /** @var Collection<int, Rush> $found */
-        $found = $user->rushes()->whereKey($card->rushes)->with(array_map(static fn (string $part): string => 'kit.'.$part, Kit::PARTS))->get();
+        $found = $user->rushes()->whereKey($card->rushes)->with(Rush::WITH_KIT)->get();
         $rushes = [];
         foreach ($found as $rush) {
             $rushes[$rush->id] = $rush;
@@ -84,7 +84,7 @@ final readonly class CardKeeper
         $plan = $this->plans->planOf($rush, $user);
         $kit = $rush->kit;
         $left = Left::query()->where('gear_id', $kit->body_id)->first();
-        $state = $left === null ? CameraState::unknown() : CameraState::fromArray((array) json_decode((string) json_encode($left->document), true));
+        $state = $left === null ? CameraState::unknown() : CameraState::fromArray(DocumentChecker::asArray($left->document));
         $glass = [];
         foreach (array_filter([$kit->lens, $kit->converter, $kit->adapter]) as $piece) {
             $glass[$piece->name] = Care::read(Reader::of($piece->read()));

@@ -19,6 +19,7 @@ use RushHold\Controls\Laying;
 use RushHold\Controls\Layout as LayoutOfCraft;
 use RushHold\Controls\LayoutCheck;
 use RushHold\Controls\Switching;
+use RushHold\Document\DocumentChecker;
 use RushHold\Faults\Fault;
 use RushHold\Kit\BodySheet;
 
@@ -29,7 +30,7 @@ final readonly class LayoutReading
 
     public function laying(Gear $body, ?Layout $layout, User $user): Laying
     {
-        $document = $layout === null ? LayoutOfCraft::fresh() : LayoutOfCraft::fromArray((array) json_decode((string) json_encode($layout->document), true));
+        $document = $layout === null ? LayoutOfCraft::fresh() : LayoutOfCraft::fromArray(DocumentChecker::asArray($layout->document));
 
         return new Laying(BodySheet::read($body->read(), $body->name), $document, $this->holds($document->holds, $user), $user->assumed());
     }
@@ -41,7 +42,7 @@ final readonly class LayoutReading
     public function holds(array $ids, User $user): array
     {
         /** @var Collection<int, Rush> $rushes */
-        $rushes = $user->rushes()->whereKey($ids)->with(array_map(static fn (string $part): string => 'kit.'.$part, \App\Models\Kit::PARTS))->get();
+        $rushes = $user->rushes()->whereKey($ids)->with(Rush::WITH_KIT)->get();
         $holds = [];
         foreach ($rushes as $rush) {
             try {

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\History\Undoable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use RushHold\Document\DocumentChecker;
 
 /**
  * A body, lens, converter, adapter or support somebody owns.
@@ -56,6 +57,6 @@ final class Gear extends Model implements Undoable
     /** @return array<mixed> the document as the core reads it */
     public function read(): array
     {
-        return (array) json_decode((string) json_encode($this->document, JSON_PRESERVE_ZERO_FRACTION), true);
+        return DocumentChecker::asArray($this->document);
     }
 }

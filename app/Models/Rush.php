@@ -32,6 +32,9 @@ final class Rush extends Model implements Undoable
     use BelongsToAccount;
     use SoftDeletes;
 
+    /** The kit with all it is made of, for eager loading. */
+    public const WITH_KIT = ['kit.body', 'kit.lens', 'kit.converter', 'kit.adapter'];
+
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
     protected $fillable = ['kit_id', 'focal_mm', 'name', 'document', 'revision', 'position', 'write'];

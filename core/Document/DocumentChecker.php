@@ -62,6 +62,16 @@ final readonly class DocumentChecker
             }
         }
 
+        return self::asArray($document);
+    }
+
+    /**
+     * A document with its objects as arrays, as the craft reads it.
+     *
+     * @return array<mixed>
+     */
+    public static function asArray(mixed $document): array
+    {
         /** @var array<mixed> $array */
         $array = json_decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION), true);
 

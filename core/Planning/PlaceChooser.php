@@ -13,6 +13,9 @@ use RushHold\Rush\Follow;
 /** Where in the frame the area goes: the entry side, room to move into, the aim under a small area, a reflex body's points. */
 final class PlaceChooser implements Chooser
 {
+    /** The box lock-on is started in, as shares of the frame. */
+    public const START = [0.08, 0.12];
+
     public function choose(Situation $situation, Draft $draft): void
     {
         [$bodyX, $bodyY] = self::body($situation, $draft);
@@ -22,7 +25,7 @@ final class PlaceChooser implements Chooser
         $field = $situation->kit->body->isReflex()
             ? (new AreaScorer($situation))->extent(AfArea::WholeFrame)
             : [1.0, 1.0];
-        $box = $score->area === AfArea::LockOn ? [0.08, 0.12] : [$score->width, $score->height];
+        $box = $score->area === AfArea::LockOn ? self::START : [$score->width, $score->height];
         $draft->place = new Place(
             self::inside($bodyX + ($onAim ? $aimX : 0.0), $box[0], $field[0]),
             self::inside($bodyY + ($onAim ? $aimY : 0.0), $box[1], $field[1]),

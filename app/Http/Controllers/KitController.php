@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use RushHold\Document\DocumentChecker;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Kit\Kit as KitOfCraft;
 use RushHold\Kit\Reach;
@@ -66,7 +67,7 @@ final readonly class KitController extends Controller
             }
             $kit->setRelation($type, $part);
         }
-        $together = KitOfCraft::fromArray((array) json_decode((string) json_encode($kit->document()), true));
+        $together = KitOfCraft::fromArray(DocumentChecker::asArray($kit->document()));
 
         return new JsonResponse(['lines' => (new Reach($together, $user->units()))->lines($user->assumed()->value('area.reflex.dim_f'))]);
     }

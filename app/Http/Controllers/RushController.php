@@ -27,7 +27,7 @@ final readonly class RushController extends Controller
     public function index(Request $request): JsonResponse
     {
         /** @var Collection<int, Rush> $rushes */
-        $rushes = $this->user($request)->rushes()->with(['plan', ...array_map(static fn (string $part): string => 'kit.'.$part, Kit::PARTS)])->orderByDesc('updated_at')->limit(500)->get();
+        $rushes = $this->user($request)->rushes()->with(['plan', ...Rush::WITH_KIT])->orderByDesc('updated_at')->limit(500)->get();
 
         return new JsonResponse(['rushes' => $rushes->map(RushResource::row(...))->all()]);
     }
