@@ -16,8 +16,8 @@ export function Opening({ label, className, sheetClass, content, children }: Pro
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const close = (): void => {
+    button.current?.focus();
     setOpen(false);
-    requestAnimationFrame(() => button.current?.focus());
   };
   return (
     <Popover

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
+import { useCallback, useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
 import { rushRanges } from "../generated/ranges";
 import { step } from "../units/quantity";
 import { newGesture } from "../keeper/gesture";
@@ -21,6 +21,7 @@ export function Sentence({ telling, letters, onChange }: Props) {
   const [open, setOpen] = useState<WordId | null>(null);
   const [current, setCurrent] = useState<WordId>("subject");
   const gesture = useRef("");
+  const back = useRef(false);
   const chips = useRef(new Map<WordId, HTMLButtonElement>());
 
   const show = useCallback((id: WordId | null) => {
@@ -30,11 +31,16 @@ export function Sentence({ telling, letters, onChange }: Props) {
   }, []);
 
   const close = useCallback(() => {
-    setOpen((id) => {
-      if (id !== null) requestAnimationFrame(() => chips.current.get(id)?.focus());
-      return null;
-    });
+    back.current = true;
+    setOpen(null);
   }, []);
+
+  // the word has the focus again in the same moment its editor goes, so that no key falls between them
+  useLayoutEffect(() => {
+    if (open !== null || !back.current) return;
+    back.current = false;
+    chips.current.get(current)?.focus();
+  }, [open, current]);
 
   useEffect(() => {
     if (!letters) return;
