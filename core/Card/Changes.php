@@ -95,6 +95,7 @@ final readonly class Changes
             $field === 'focus_mode' && $was->focusMode->follows() && ! $hold->focusMode->follows() => 'It goes on focusing, and leaves the plane you set.',
             $field === 'detection' && $was->detection !== Detection::None => sprintf('It goes on looking for %s and passes over yours.', $was->detection->value === 'person' ? 'people' : $was->detection->value.'s'),
             $field === 'detection' => 'Detection is off: it will not look for yours.',
+            $field === 'eye' && $hold->eye => 'It is left to look at the body: the eye goes soft where depth is shallow.',
             $field === 'limiter' => $this->limiterDanger($was, $hold),
             $field === 'stabiliser' && $was->stabiliser === StabiliserUse::On && $hold->stabiliser !== StabiliserUse::On => 'It fights your pan.',
             $field === 'stabiliser' && $hold->stabiliser !== StabiliserUse::Off => 'Nothing steadies your hands.',

@@ -14,7 +14,7 @@ final class HiddenCharacters extends Fault
     {
         if (is_string($value) && preg_match(self::HIDDEN, $value) !== 0) {
             $range = 'plain text on one line, without control characters';
-            throw new self($field, $value, $range, sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range));
+            throw new self($field, $value, $range, sprintf('%s is %s; it must be %s.', $field, self::shown(preg_replace(self::HIDDEN, '�', $value)), $range));
         }
         foreach (is_array($value) || $value instanceof \stdClass ? (array) $value : [] as $name => $below) {
             self::refuse($below, $field === '' ? (string) $name : $field.'.'.$name);

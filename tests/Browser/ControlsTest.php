@@ -150,6 +150,15 @@ it('lays out three buttons, meets each conflict and puts it right', function () 
         fn (): bool => ! in_array('focus-on-shutter', conflicts($window), true),
         'focus off the shutter',
     );
+    // keys laid as they please are held to no scheme
+    $this->press($window, 'let it focus');
+    $window->findElement(WebDriverBy::xpath('//button[.//span[text()="Your own"]]'))->click();
+    waitFor(
+        $window,
+        fn (): bool => $this->api($window, 'GET', 'layouts/'.$body)[1]['layout']['scheme'] ===
+            'own' && ! in_array('focus-on-shutter', conflicts($window), true),
+        'a scheme of one\'s own',
+    );
     // gloves, and focusing unasked
     $window
         ->findElement(

@@ -129,6 +129,12 @@ it('tells what else was left wrong', function (
         'The lens may run farther than it has to, or cannot reach far enough.',
     ],
     [['stabiliser' => StabiliserUse::Off], [], 'stabiliser', 'Nothing steadies your hands.'],
+    [
+        ['area' => AfArea::WholeFrame, 'eye' => false],
+        ['area' => AfArea::WholeFrame, 'eye' => true],
+        'eye',
+        'It is left to look at the body: the eye goes soft where depth is shallow.',
+    ],
     [['area' => AfArea::Spot], [], 'area', 'The pinpoint is too small to keep on it.'],
     [
         [],

@@ -246,7 +246,8 @@ it('refuses two things of one name, days that are none, and text that hides', fu
 
     expect(fn () => HiddenCharacters::refuse(['body' => ['name' => "a\u{202E}b"]]))->toThrow(
         HiddenCharacters::class,
-        'body.name',
+        // what turns the text round is not said back
+        'body.name is "a�b"; it must be plain text on one line',
     );
     HiddenCharacters::refuse([
         'name' => 'Løvenskiold’s “Ærø” – ×1.4 海',

@@ -126,7 +126,9 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
             type="button"
             aria-pressed={layout.scheme === scheme.value}
             disabled={lay.isPending}
-            onClick={() => lay.mutate(scheme.value)}
+            onClick={() =>
+              scheme.value === "own" ? change({ ...layout, scheme: "own" }, "scheme") : lay.mutate(scheme.value)
+            }
           >
             <span className="scheme-name">{scheme.words}</span>
             <span className="note">{scheme.note}</span>
@@ -146,7 +148,7 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
           <ol className="laid">
             <li className="laid-shutter">
               <span className="laid-mark">◗</span>
-              <span>the shutter</span>
+              <span className="laid-name">the shutter</span>
               <b>
                 {layout.shutter_focuses
                   ? `focuses: ${reading.holds.find((hold) => hold.id === reading.base)?.name ?? "what the camera is set to"}`

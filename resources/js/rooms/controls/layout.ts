@@ -50,6 +50,7 @@ export const schemes: { value: Layout["scheme"]; words: string; note: string }[]
   { value: "thumb", words: "Thumb", note: "a rear key focuses, the shutter only fires" },
   { value: "two-thumbs", words: "Two thumbs", note: "one small area, one wide, a centimetre apart" },
   { value: "three-buttons", words: "Three buttons", note: "wide on the shutter, one to choose, one to fix the plane" },
+  { value: "own", words: "Your own", note: "as the keys lie now, held to no scheme" },
 ];
 
 /** A control put to this use instead of what it did. */
