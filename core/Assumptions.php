@@ -94,7 +94,7 @@ final class Assumptions
     /** @return array<string, Assumption> */
     public static function all(): array
     {
-        return self::$all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs(), ...self::aim(), ...self::areas(), ...self::clutter(), ...self::tracking(), ...self::hand(), ...self::pulls(), ...self::fingers(), ...self::card()], null, 'name');
+        return self::$all ??= array_column([...self::people(), ...self::subjects(), ...self::camera(), ...self::customs(), ...self::aim(), ...self::areas(), ...self::clutter(), ...self::tracking(), ...self::hand(), ...self::pulls(), ...self::fingers(), ...self::card(), ...self::rehearsal()], null, 'name');
     }
 
     /** @return list<Assumption> */
@@ -358,6 +358,44 @@ final class Assumptions
             new Assumption('care.firmware', 120, 1, 3650, 'd', 'Days after which you look for firmware again', 'assumed'),
             new Assumption('care.contacts', 60, 1, 3650, 'd', 'Days after which the contacts are looked at again', 'assumed'),
             new Assumption('care.tuned', 365, 1, 3650, 'd', 'Days after which a reflex body and its lens are fine-tuned again', 'assumed'),
+        ];
+    }
+
+    /**
+     * What a rehearsal needs beyond a plan: how a moment runs in time.
+     *
+     * @return list<Assumption>
+     */
+    private static function rehearsal(): array
+    {
+        return [
+            new Assumption('rehearse.pass', 3, 0.5, 10, 's', 'Longest pass that is played', 'assumed'),
+            new Assumption('rehearse.arrival', 0.3, 0, 3, 's', 'When what is not there yet comes into view', 'assumed'),
+            new Assumption('rehearse.jink', 0.25, 0.02, 2, 's', 'How long a jink goes one way', 'assumed'),
+            new Assumption('rehearse.fidget', 0.3, 0.02, 5, 's', 'How long what sits keeps a lean', 'assumed'),
+            new Assumption('rehearse.scatter', 0.35, 0, 2, '', 'How much pan and hands vary from frame to frame: spread of the logarithm', 'assumed'),
+            new Assumption('rehearse.twig', 0.02, 0.001, 2, 'm', 'Width of what stands in front when the rush does not say', 'assumed'),
+            new Assumption('rehearse.passer', 0.5, 0.01, 10, 'm', 'Width of whoever passes when the rush does not say', 'assumed'),
+            new Assumption('rehearse.hazard', 2, 0.1, 60, 's', 'How long a subject is followed for a hazard to come once', 'assumed'),
+            new Assumption('rehearse.measures', 0.12, 0, 2, '', 'Scatter of one measurement of autofocus, as a share of the half depth at the widest aperture', 'assumed'),
+            new Assumption('rehearse.memory.0', 0.12, 0.01, 2, 's', 'How far back tracking looks for its speed at pace 0, which takes it as constant', 'assumed'),
+            new Assumption('rehearse.memory.1', 0.05, 0.01, 2, 's', 'How far back tracking looks for its speed at pace 1', 'assumed'),
+            new Assumption('rehearse.memory.2', 0.05, 0.01, 2, 's', 'How far back tracking looks at pace 2, which takes changes of speed as going on', 'assumed'),
+            new Assumption('rehearse.no_wait', 0.3, 0, 3, 's', 'How long a body without a dial waits after losing it', 'assumed'),
+            new Assumption('rehearse.glimpse', 0.04, 0, 1, 's', 'Time to take a subject again that is still almost sharp', 'assumed'),
+            new Assumption('rehearse.grab', 0.08, 0, 2, 's', 'Time to take something in front', 'assumed'),
+            new Assumption('rehearse.soft', 0.005, 0.0001, 0.2, '', 'Blur, as a share of the frame, from which taking it needs the whole time of a first focus', 'assumed'),
+            new Assumption('rehearse.lost', 0.05, 0.001, 0.5, '', 'Blur, as a share of the frame, from which autofocus needs its whole time to come back', 'assumed'),
+            new Assumption('rehearse.dim', 5, -4, 14, 'EV', 'Light below which autofocus slows', 'assumed'),
+            new Assumption('rehearse.dim_half', 2, 0.2, 10, 'EV', 'Light less for autofocus to need twice the time', 'assumed'),
+            new Assumption('rehearse.plain', 1.6, 1, 10, '', 'How much longer autofocus needs on a plain subject', 'assumed'),
+            new Assumption('rehearse.travel', 0.5, 0.02, 5, 's', 'Time the lens needs from closest focus to infinity', 'assumed'),
+            new Assumption('rehearse.settle', 0.03, 0.001, 1, 's', 'Time the lens needs to settle after a jump', 'assumed'),
+            new Assumption('rehearse.prefocus', 0.08, 0, 1, '', 'How far off its distance you have pre-focused, as a share', 'assumed'),
+            new Assumption('rehearse.burst', 3, 1, 30, '', 'Frames of a short burst', 'custom among practitioners'),
+            new Assumption('rehearse.rest', 0.5, 0, 5, 's', 'From one short burst to the next', 'assumed'),
+            new Assumption('rehearse.buffer', 60, 1, 2000, '', 'Frames until the buffer is full', 'assumed: the kit does not say'),
+            new Assumption('rehearse.timing', 0.06, 0, 1, 's', 'How exactly you press for a trap', 'assumed'),
         ];
     }
 }

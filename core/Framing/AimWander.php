@@ -50,7 +50,7 @@ final readonly class AimWander
      *
      * @return array{float, float} shares of the frame
      */
-    private static function entry(Rush $rush, float $share): array
+    public static function entry(Rush $rush, float $share): array
     {
         return $rush->intent->follow === Follow::WhoeverEnters
             ? ($rush->intent->entry === Entry::Below ? [$share, $share / 2] : [$share / 2, $share])

@@ -39,6 +39,16 @@ final readonly class Hold
         public Scheme $scheme,
     ) {}
 
+    /** The same but for what is given. */
+    public function with(?AfArea $area = null, ?int $hold = null, ?int $pace = null, ?float $shutterS = null, ?float $fNumber = null, ?int $iso = null, ?Burst $burst = null, ?FocusMode $focusMode = null): self
+    {
+        return new self(
+            $focusMode ?? $this->focusMode, $this->manualTechnique, $area ?? $this->area, $this->place, $this->detection, $this->eye, $hold ?? $this->hold, $pace ?? $this->pace,
+            $this->pick, $this->aim, $this->fps, $burst ?? $this->burst, $this->stabiliser, $this->limiterM, $this->focalMm,
+            $shutterS ?? $this->shutterS, $fNumber ?? $this->fNumber, $iso ?? $this->iso, $this->scheme,
+        );
+    }
+
     /** @return array<string, mixed> a hold/1 document */
     public function toArray(): array
     {

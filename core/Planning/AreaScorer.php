@@ -99,10 +99,17 @@ final readonly class AreaScorer
     /** How far the aim may be off, in metres: to the edge of the larger of area and patch, and half of the smaller. */
     private function reach(float $areaM, float $bodyM, float $detection): float
     {
-        $targetM = min($this->situation->framing->targetM, $bodyM);
-        $patch = ($targetM + ($bodyM - $targetM) * max($this->deep, $detection)) / 2;
+        $patch = $this->patchM($bodyM, $detection) / 2;
 
         return max($areaM / 2, $patch) + min($areaM / 2, $patch) / 2;
+    }
+
+    /** How much of a body $bodyM across serves as target, in metres: its target patch, or more where depth or detection allow. */
+    public function patchM(float $bodyM, float $detection): float
+    {
+        $targetM = min($this->situation->framing->targetM, $bodyM);
+
+        return $targetM + ($bodyM - $targetM) * max($this->deep, $detection);
     }
 
     /** Chance that detection finds the subject in this area: known kind, an outline that shows, large enough. */

@@ -115,7 +115,7 @@ final class ExposureChooser implements Chooser
         $floorS = $situation->assumptions->value($situation->floorName());
         $numbers = [
             'required_shutter_s' => $settings->requiredShutterS, 'blur_rate_mm_s' => $blur->rateMmS(),
-            'residual_speed_mps' => $situation->residual->totalMps(), 'custom_shutter_s' => $floorS, 'limit_mm' => $limitMm,
+            'residual_speed_mps' => $blur->residual->totalMps(), 'custom_shutter_s' => $floorS, 'limit_mm' => $limitMm,
         ];
         if ($streakS !== null) {
             return new Reason('shutter_s', fn (): string => sprintf(
@@ -133,9 +133,9 @@ final class ExposureChooser implements Chooser
         if ($required === null) {
             return 'Depth and focus lag have eaten the blur budget, so motion alone is held to the limit.';
         }
-        $speed = $situation->units->speed($situation->residual->totalMps(), 2);
+        $speed = $situation->units->speed($blur->residual->totalMps(), 2);
         $motion = match (true) {
-            $situation->residual->totalMps() <= 0.0 => 'Only your hands move the picture, which',
+            $blur->residual->totalMps() <= 0.0 => 'Only your hands move the picture, which',
             $situation->rush->photographer->panning => sprintf('Your pan leaves %s of its motion, which', $speed),
             default => sprintf('You hold still, so its %s', $speed),
         };

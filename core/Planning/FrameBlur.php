@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Hold\ManualTechnique;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Motion\FocusLag;
 use RushHold\Motion\MotionBlur;
+use RushHold\Motion\ResidualSpeed;
+use RushHold\Motion\Travel;
 use RushHold\Optics\BlurBudget;
 use RushHold\Optics\Diffraction;
 use RushHold\Optics\SharpnessStandard;
@@ -14,8 +17,15 @@ use RushHold\Optics\SharpnessStandard;
 /** The blur of one frame of this situation for any aperture and shutter, once focus mode and stabiliser are chosen. */
 final readonly class FrameBlur
 {
+    /**
+     * @param  float  $magnification  where the frame is taken: at the working distance, or at the plane of a trap
+     * @param  Travel  $travel  how it goes there
+     */
     private function __construct(
         private Situation $situation,
+        public float $magnification,
+        public Travel $travel,
+        public ResidualSpeed $residual,
         public float $lagErrorM,
         public float $shakeRadS,
         public float $prediction,
@@ -31,8 +41,15 @@ final readonly class FrameBlur
         $stops = $draft->stabiliser === StabiliserUse::Off ? 0.0 : $situation->kit->lens->stabiliserStops;
         $half = $rush->subject->depthSpreadM / 2;
 
+        // a trap takes its frames at its own plane, which may be nearer, and where it may pass square
+        $trap = $draft->technique === ManualTechnique::Trap && $rush->moves() ? TrapPlan::along($situation, $situation->kit->widestF()) : null;
+        $travel = $trap === null ? $rush->travel : Travel::of($rush->travel->speedMps, min(180.0, max(0.0, $trap->bearingDeg)), $rush->travel->accelerationMps2);
+
         return new self(
             $situation,
+            $trap === null ? $situation->magnification : $situation->optic->magnification($trap->distanceM),
+            $travel,
+            $trap === null ? $situation->residual : Situation::residualOf($rush, $travel, $situation->assumptions),
             // a hand that focuses has its own lag, which the technique answers; the plane it sets is taken as right
             $draft->technique === null ? FocusLag::errorM($rush->travel, $rush->workM, $situation->kit->body->afLagS, $prediction) : 0.0,
             $situation->assumptions->shake($rush->photographer->support) / 2 ** $stops,
@@ -76,7 +93,7 @@ final readonly class FrameBlur
     public function rateMmS(): float
     {
         return hypot(
-            $this->situation->magnification * $this->situation->residual->totalMps() * 1000,
+            $this->magnification * $this->residual->totalMps() * 1000,
             $this->situation->optic->focalMm * $this->shakeRadS,
         );
     }
@@ -97,7 +114,7 @@ final readonly class FrameBlur
     {
         return new BlurBudget(
             limitMm: $this->situation->limitMm($standard),
-            motionMm: MotionBlur::ofSubjectMm($this->situation->magnification, $this->situation->residual->totalMps(), $shutterS),
+            motionMm: MotionBlur::ofSubjectMm($this->magnification, $this->residual->totalMps(), $shutterS),
             shakeMm: MotionBlur::ofShakeMm($this->situation->optic->focalMm, $this->shakeRadS, $shutterS),
             defocusMm: hypot($this->lagMm($fNumber), $this->groupMm($fNumber)),
             diffractionMm: Diffraction::fwhmMm($fNumber),

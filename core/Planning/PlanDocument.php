@@ -108,7 +108,7 @@ final class PlanDocument
             'hyperfocal_m' => $plan->depth->hyperfocalM,
             'magnification' => $situation->magnification,
             'subject_px' => $plan->subjectFraction() * $situation->kit->body->sensor->pixelsWide,
-            'residual_speed_mps' => $situation->residual->totalMps(),
+            'residual_speed_mps' => $plan->frameBlur->residual->totalMps(),
             'pan_rate_deg_s' => rad2deg($situation->rush->travel->panRateRadS($situation->rush->workM)),
             'frame_crossing_s' => $finite($plan->frameCrossingS()),
             'required_shutter_s' => $finite($plan->settings->requiredShutterS),

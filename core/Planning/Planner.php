@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Assumptions;
+use RushHold\Hold\Dials;
 use RushHold\Kit\Kit;
 use RushHold\Rush\Rush;
 use RushHold\Units;
@@ -19,13 +20,16 @@ final readonly class Planner
     {
         return new self([
             new AreaChooser, // how well autofocus would keep it decides between camera and hand
+            new TakenDials('area'), // what a person has taken from a rehearsal goes before what is chosen
             new FocusModeChooser, // the lag depends on it
             new StabiliserChooser, // the shake depends on it
             new ExposureChooser,
+            new TakenDials('exposure'),
             new DetectionChooser, // asks what the area can find
             new AimChooser,
             new PlaceChooser, // puts the area on the aim
             new TuningChooser, // asks how deep the aperture is sharp
+            new TakenDials('tuning'),
             new DriveChooser,
             new LimiterChooser,
             new SchemeChooser,
@@ -34,11 +38,11 @@ final readonly class Planner
     }
 
     /** @throws \RushHold\Faults\SubjectInsideClosestFocus when the lens cannot focus on the subject */
-    public function plan(Rush $rush, Kit $kit, ?Assumptions $assumptions = null, Units $units = Units::Metric): Plan
+    public function plan(Rush $rush, Kit $kit, ?Assumptions $assumptions = null, Units $units = Units::Metric, ?Dials $dials = null): Plan
     {
         $assumptions ??= Assumptions::defaults();
         [$set, $focalReason] = FocalChooser::set($rush, $kit, $assumptions, $units);
-        $situation = Situation::of($rush, $set, $assumptions, $units);
+        $situation = Situation::of($rush, $set, $assumptions, $units, $dials);
         $draft = new Draft;
         foreach ($this->choosers as $chooser) {
             $chooser->choose($situation, $draft);
@@ -55,7 +59,7 @@ final readonly class Planner
      */
     public function again(Plan $plan, Rush $rush): Plan
     {
-        return $this->plan($rush, $plan->kit, $plan->situation->assumptions, $plan->situation->units);
+        return $this->plan($rush, $plan->kit, $plan->situation->assumptions, $plan->situation->units, $plan->situation->dials);
     }
 
     /** @return list<TippingPoint> what would change the answer */

@@ -25,6 +25,12 @@ final readonly class Reason
         return is_string($this->why) ? $this->why : ($this->why)();
     }
 
+    /** The same reason with something said before it. */
+    public function after(string $words): self
+    {
+        return new self($this->field, fn (): string => $words.$this->why(), $this->numbers, $this->school);
+    }
+
     /**
      * @param  ?string  $flips  the nearest change of the rush that would change it
      * @return array<string, mixed>

@@ -8,9 +8,11 @@ use RushHold\Assumptions;
 use RushHold\Faults\SubjectInsideClosestFocus;
 use RushHold\Framing\AimWander;
 use RushHold\Framing\Framing;
+use RushHold\Hold\Dials;
 use RushHold\Kit\Kit;
 use RushHold\Motion\Pattern;
 use RushHold\Motion\ResidualSpeed;
+use RushHold\Motion\Travel;
 use RushHold\Optics\SharpnessStandard;
 use RushHold\Optics\ThinLens;
 use RushHold\Rush\Background;
@@ -34,10 +36,15 @@ final readonly class Situation
         public ResidualSpeed $residual,
         public Framing $framing,
         public AimWander $wander,
+        public Dials $dials,
     ) {}
 
-    /** @throws SubjectInsideClosestFocus when the lens cannot focus on it */
-    public static function of(Rush $rush, Kit $kit, Assumptions $assumptions, Units $units): self
+    /**
+     * @param  ?Dials  $dials  what the person sets instead of the plan
+     *
+     * @throws SubjectInsideClosestFocus when the lens cannot focus on it
+     */
+    public static function of(Rush $rush, Kit $kit, Assumptions $assumptions, Units $units, ?Dials $dials = null): self
     {
         if ($rush->workM < $kit->lens->closestM) {
             throw SubjectInsideClosestFocus::at($rush->workM, $kit->lens->closestM);
@@ -45,16 +52,22 @@ final readonly class Situation
         $optic = $kit->optic();
 
         $magnification = $optic->magnification($rush->workM);
-        $residual = ResidualSpeed::after(
-            $rush->travel,
+        $residual = self::residualOf($rush, $rush->travel, $assumptions);
+        $framing = Framing::of($rush, $kit, $magnification, self::onTheMove($rush));
+
+        return new self($rush, $kit, $assumptions, $units, $optic, $magnification, $residual, $framing, AimWander::of($rush, $assumptions, $framing), $dials ?? Dials::none());
+    }
+
+    /** What the pan leaves of a way of travelling, bob and limbs included. */
+    public static function residualOf(Rush $rush, Travel $travel, Assumptions $assumptions): ResidualSpeed
+    {
+        return ResidualSpeed::after(
+            $travel,
             $rush->photographer->panning ? $assumptions->panning($rush->photographer->skill) : 0.0,
             $assumptions->erraticness($rush->pattern),
             $assumptions->bob($rush->kind()->gait),
             $rush->intent->limbs === Limbs::Freeze ? $rush->subject->limbSpeedMps : 0.0,
         );
-        $framing = Framing::of($rush, $kit, $magnification, self::onTheMove($rush));
-
-        return new self($rush, $kit, $assumptions, $units, $optic, $magnification, $residual, $framing, AimWander::of($rush, $assumptions, $framing));
     }
 
     /** Whether it flies now: a bird at more than a walk. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Assumptions;
+use RushHold\Hold\ManualTechnique;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Rush\Limbs;
 
@@ -52,8 +53,8 @@ final readonly class Workings
             ], $blur->totalMm(), 'mm', 'Independent parts add as squares, '.self::MOTION),
             $this->limit(),
             new Working('blur_mm.motion', 'Motion of the subject', 'm · v_res · t', [
-                self::in('m', 'magnification', $situation->magnification, '', 'computed'),
-                self::in('v_res', 'speed your pan leaves', $situation->residual->totalMps(), 'm/s', 'computed'), $shutter,
+                self::in('m', $this->plan->draft->technique === ManualTechnique::Trap ? 'magnification at the plane' : 'magnification', $frame->magnification, '', 'computed'),
+                self::in('v_res', 'speed your pan leaves', $frame->residual->totalMps(), 'm/s', 'computed'), $shutter,
             ], $blur->motionMm, 'mm', self::MOTION),
             $this->residual(),
             new Working('blur_mm.shake', 'Shake of your hands', 'f · ω / 2^stops · t', [
@@ -88,9 +89,9 @@ final readonly class Workings
     private function residual(): Working
     {
         $rush = $this->plan->situation->rush;
-        $residual = $this->plan->situation->residual;
+        $residual = $this->plan->frameBlur->residual;
         $inputs = [
-            self::in('v_t', 'crossing speed', $rush->travel->crossingMps(), 'm/s', 'computed'),
+            self::in('v_t', 'crossing speed', $this->plan->frameBlur->travel->crossingMps(), 'm/s', 'computed'),
             $rush->photographer->panning
                 ? self::assumed($this->plan->situation->assumptions, 'η', 'panning.'.$rush->photographer->skill->value)
                 : self::in('η', 'you do not pan', 0.0, '', 'rush'),

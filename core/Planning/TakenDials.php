@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Optics\Exposure;
+use RushHold\Optics\SharpnessStandard;
+use RushHold\Optics\StopScale;
+use RushHold\Units;
+
+/**
+ * Puts the dials a person has taken from a rehearsal in the place of those the choosers before it have set, and says so beside
+ * what the numbers say. A dial the kit does not have is left alone.
+ */
+final readonly class TakenDials implements Chooser
+{
+    /** @param  'area'|'exposure'|'tuning'  $part  which dials have been chosen just before */
+    public function __construct(private string $part) {}
+
+    public function choose(Situation $situation, Draft $draft): void
+    {
+        if ($situation->dials->areNone()) {
+            return;
+        }
+        match ($this->part) {
+            'area' => $this->area($situation, $draft),
+            'exposure' => $this->exposure($situation, $draft),
+            'tuning' => $this->tuning($situation, $draft),
+        };
+    }
+
+    private function area(Situation $situation, Draft $draft): void
+    {
+        $taken = $situation->dials->area;
+        foreach ($draft->areaScores as $score) {
+            if ($score->area === $taken) {
+                $before = $draft->area;
+                $draft->area = $taken;
+                $this->said($draft, 'area.pattern', sprintf('You took the %s from a rehearsal; by the numbers it keeps the right thing %s of the time. ', $taken->words(), AreaScore::percent($score->score)), $before === $taken);
+            }
+        }
+    }
+
+    private function exposure(Situation $situation, Draft $draft): void
+    {
+        $dials = $situation->dials;
+        $was = $draft->settings;
+        if ($was === null || ($dials->shutterS === null && $dials->fNumber === null)) {
+            return;
+        }
+        $body = $situation->kit->body;
+        $widest = StopScale::fNumbers($situation->kit->widestF(), $situation->kit->widestF())[0];
+        $fNumber = $dials->fNumber === null ? $was->fNumber : max($widest, $dials->fNumber);
+        $shutterS = $dials->shutterS === null ? $was->shutterS : max($body->shortestShutterS, $dials->shutterS);
+        $taken = self::settings($situation, $fNumber, $shutterS, $was->standard, FrameBlur::of($situation, $draft)->requiredShutterS($fNumber, $situation->limitMm($was->standard)));
+        $draft->settings = $taken;
+        if ($dials->shutterS !== null) {
+            $this->said($draft, 'shutter_s', sprintf('You took %s from a rehearsal. ', Units::shutter($shutterS)), abs($shutterS / $was->shutterS - 1) < 1e-6);
+        }
+        if ($dials->fNumber !== null) {
+            $this->said($draft, 'f_number', sprintf('You took f/%s from a rehearsal. ', Units::figures($fNumber, 2)), abs($fNumber / $was->fNumber - 1) < 1e-6);
+        }
+        $this->said($draft, 'iso', sprintf('With these, EV %s needs ISO %.0f. ', Units::figures($situation->rush->ev100), $taken->exactIso), true);
+    }
+
+    /** Shutter and aperture as given, ISO as the light asks, under the ceiling. */
+    public static function settings(Situation $situation, float $fNumber, float $shutterS, SharpnessStandard $standard, ?float $requiredS): Settings
+    {
+        $exact = Exposure::iso($situation->rush->ev100, $fNumber, $shutterS);
+        $base = (int) $situation->assumptions->value('camera.base_iso');
+        $ceiling = $situation->rush->isoCeiling;
+        $over = $exact > $ceiling * ExposureSearch::SIXTH;
+
+        return new Settings(
+            $fNumber, $shutterS, $over ? StopScale::isoAtMost($ceiling, $base) : max($base, StopScale::isoNear($exact)), $standard,
+            $requiredS, $exact, $over ? log($exact / $ceiling, 2) : 0.0,
+        );
+    }
+
+    private function tuning(Situation $situation, Draft $draft): void
+    {
+        $levels = $situation->kit->body->holdLevelsS;
+        if ($situation->dials->hold !== null && $levels !== []) {
+            $before = $draft->holdLevel;
+            $draft->holdLevel = min(count($levels) - 1, $situation->dials->hold);
+            $this->said($draft, 'tuning.hold', sprintf('You took level %d from a rehearsal; it waits %s. ', $draft->holdLevel, Units::time($levels[$draft->holdLevel])), $before === $draft->holdLevel);
+        }
+        if ($situation->dials->pace !== null && $situation->kit->body->hasPace) {
+            $before = $draft->pace;
+            $draft->pace = $situation->dials->pace;
+            $this->said($draft, 'tuning.pace', sprintf('You took %d from a rehearsal. ', $draft->pace), $before === $draft->pace);
+        }
+    }
+
+    /** Sets what was taken before the reason the numbers gave. */
+    private function said(Draft $draft, string $field, string $words, bool $same): void
+    {
+        foreach ($draft->reasons as $at => $reason) {
+            if ($reason->field === $field) {
+                $draft->reasons[$at] = $reason->after($words.($same ? '' : 'The plan would have it otherwise: '));
+            }
+        }
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rehearsal;
+
+use RushHold\Hold\Hold;
+
+/** A camera set to one hold, as a pass meets it: everything that does not change from step to step, reckoned once. */
+final readonly class Camera
+{
+    private function __construct(
+        public Hold $hold,
+        public Looking $looking,
+        public Tracking $tracking,
+        public LensDrive $drive,
+        public Exposing $exposing,
+    ) {}
+
+    public static function set(Scene $scene, Hold $hold): self
+    {
+        $situation = $scene->plan->situation;
+
+        return new self(
+            $hold, Looking::through($situation, $scene, $hold), Tracking::with($situation, $scene, $hold), LensDrive::of($situation, $scene, $hold), Exposing::of($scene->plan, $hold),
+        );
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rehearsal;
+
+use RushHold\Hold\Dials;
+use RushHold\Hold\Hold;
+use RushHold\Kit\FocusMode;
+use RushHold\Optics\StopScale;
+use RushHold\Planning\Plan;
+
+/** Which single dial, turned, would save most: each is tried on the same passes as the hold as it is. */
+final readonly class Helps
+{
+    /**
+     * @param  list<Help>  $found  those that tell, the most helpful first
+     * @param  list<Help>  $tried  all of them
+     */
+    private function __construct(public Tally $now, public array $found, public array $tried) {}
+
+    /** @param  int  $passes  on how many each is tried */
+    public static function find(Rehearsal $rehearsal, Hold $hold, int $passes): self
+    {
+        $tries = self::tries($rehearsal->plan, $hold);
+        $cameras = array_map(static fn (Dials $dials): Camera => $rehearsal->camera($dials->on($hold)), $tries);
+        $present = $rehearsal->camera($hold);
+        $now = new Tally;
+        $tallies = array_map(static fn (): Tally => new Tally, $tries);
+        for ($seed = 0; $seed < $passes; $seed++) {
+            $pass = $rehearsal->pass($seed);
+            $as = Take::of($pass, $present);
+            $now->add($as->counts());
+            foreach ($cameras as $at => $camera) {
+                // shutter and aperture leave the plane where it was
+                $take = $tries[$at]->shutterS !== null || $tries[$at]->fNumber !== null ? $as->exposedBy($camera) : Take::of($pass, $camera);
+                $tallies[$at]->add($take->counts());
+            }
+        }
+        $tried = array_map(static fn (Dials $dials, Tally $tally): Help => new Help($dials, $tally, $tally->moreThan($now)), $tries, $tallies);
+        usort($tried, static fn (Help $a, Help $b): int => $b->margin->mean <=> $a->margin->mean);
+
+        return new self($now, array_values(array_filter($tried, static fn (Help $help): bool => $help->margin->isTelling() && $help->margin->mean > 0)), $tried);
+    }
+
+    /** What treats this loss best, of all that help as a whole; null when nothing does. */
+    public function against(Verdict $loss): ?Help
+    {
+        $now = $this->now->losses()[$loss->value] ?? 0.0;
+        $best = null;
+        $most = 0.3 * $now;
+        foreach ($this->found as $help) {
+            $saved = $now - ($help->tally->losses()[$loss->value] ?? 0.0);
+            // of those that save about as many, the one that helps more as a whole stands first
+            if ($saved > $most * 1.15) {
+                [$best, $most] = [$help, $saved];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<Dials> every dial of the hold turned to each of its other values; exposure by a third and a whole stop */
+    private static function tries(Plan $plan, Hold $hold): array
+    {
+        $body = $plan->situation->kit->body;
+        $tries = [];
+        if ($hold->focusMode !== FocusMode::Manual) {
+            foreach ($body->areas as $area) {
+                $tries[] = $area === $hold->area ? null : new Dials(area: $area);
+            }
+        }
+        if ($hold->focusMode->follows()) {
+            foreach (array_keys($body->holdLevelsS) as $level) {
+                $tries[] = $level === $hold->hold ? null : new Dials(hold: $level);
+            }
+            foreach ($body->hasPace ? [0, 1, 2] : [] as $pace) {
+                $tries[] = $pace === $hold->pace ? null : new Dials(pace: $pace);
+            }
+        }
+        $situation = $plan->situation;
+        $shutters = StopScale::shutters($body->shortestShutterS);
+        $fNumbers = StopScale::fNumbers($situation->kit->widestF(), $situation->assumptions->value('lens.smallest_f') * $situation->kit->converter);
+        foreach ([3, 1, -1] as $thirds) {
+            $tries[] = ($shutter = self::beside($shutters, $hold->shutterS, -$thirds)) === null ? null : new Dials(shutterS: $shutter);
+            $tries[] = ($fNumber = self::beside($fNumbers, $hold->fNumber, $thirds)) === null ? null : new Dials(fNumber: $fNumber);
+        }
+
+        return array_values(array_filter($tries));
+    }
+
+    /**
+     * The engraved value so many thirds along a scale from this one, null beyond its ends.
+     *
+     * @param  non-empty-list<float>  $scale
+     */
+    public static function beside(array $scale, float $value, int $thirds): ?float
+    {
+        $at = 0;
+        foreach ($scale as $place => $one) {
+            $at = abs(log($one / $value)) < abs(log($scale[$at] / $value)) ? $place : $at;
+        }
+
+        return $scale[$at + $thirds] ?? null;
+    }
+}
