@@ -200,3 +200,20 @@ server_stop() {
   fi
   rm -f "$RUN/server.pid" "$RUN/server.port"
 }
+
+# the worker goes on with what takes longer than a request; bin/worker starts it again whenever it ends
+worker_start() {
+  worker_stop
+  setsid bash "$ROOT/bin/worker" "$INSTANCE" </dev/null >"$ROOT/storage/logs/worker-$INSTANCE.log" 2>&1 &
+  echo $! >"$RUN/worker.pid"
+}
+
+worker_stop() {
+  local pid tries=0
+  if alive "$RUN/worker.pid"; then
+    pid=$(cat "$RUN/worker.pid"); kill -- "-$pid" 2>/dev/null || true
+    while kill -0 -- "-$pid" 2>/dev/null && [ $tries -lt 20 ]; do sleep 0.1; tries=$((tries + 1)); done
+    kill -9 -- "-$pid" 2>/dev/null || true
+  fi
+  rm -f "$RUN/worker.pid"
+}

@@ -5,7 +5,7 @@ import { dirname, resolve } from "node:path";
 import { fileURLToPath } from "node:url";
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), "..");
-const names = ["rush", "kit", "hold", "plan", "problem", "layout", "left"];
+const names = ["rush", "kit", "hold", "plan", "problem", "layout", "left", "dials"];
 const schemas = Object.fromEntries(
   names.map((name) => [name, JSON.parse(readFileSync(`${root}/schemas/${name}.json`, "utf8"))]),
 );

@@ -10,8 +10,10 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\LeftController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SweepController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -91,10 +93,20 @@ Route::prefix('api')->group(function (): void {
         Route::get('rushes/{rush}/tips', [PlanController::class, 'tips'])->middleware('throttle:search');
         Route::get('rushes/{rush}/map', [PlanController::class, 'map'])->middleware('throttle:search');
         Route::get('rushes/{rush}/schools', [PlanController::class, 'schools'])->middleware('throttle:search');
+        Route::middleware('throttle:rehearse')->group(function (): void {
+            Route::get('rushes/{rush}/rehearsal', [RehearsalController::class, 'show']);
+            Route::get('rushes/{rush}/rehearsal/helps', [RehearsalController::class, 'helps']);
+            Route::post('rushes/{rush}/rehearsal/try', [RehearsalController::class, 'try']);
+        });
+        Route::post('rushes/{rush}/rehearsal/take', [RehearsalController::class, 'take'])->middleware('throttle:search');
+        Route::get('rushes/{rush}/sweeps', [SweepController::class, 'index']);
+        Route::post('rushes/{rush}/sweeps', [SweepController::class, 'store'])->middleware('throttle:sweep');
+        Route::get('sweeps/{sweep}', [SweepController::class, 'show']);
+        Route::delete('sweeps/{sweep}', [SweepController::class, 'destroy']);
         Route::post('plans', [PlanController::class, 'store']);
     });
 
     Route::any('{nothing}', fn () => abort(404))->where('nothing', '.*');
 });
 
-Route::get('/{room?}', [AppController::class, 'page'])->where('room', '(plan|kit|controls|card|shared|settings|sign-in|register)(/.*)?');
+Route::get('/{room?}', [AppController::class, 'page'])->where('room', '(plan|rehearse|kit|controls|card|shared|settings|sign-in|register)(/.*)?');

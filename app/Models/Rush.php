@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use RushHold\Hold\Dials;
 
 /**
  * A rush somebody described, in the state it is in now.
@@ -18,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property string $kit_id
  * @property ?float $focal_mm
+ * @property ?\stdClass $dials dials of its hold that the person has taken from a rehearsal
  * @property string $name
  * @property \stdClass $document rush/1
  * @property int $revision
@@ -25,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property string $write
  * @property Kit $kit
  * @property ?Plan $plan
+ * @property ?Rehearsal $rehearsal
  * @property Carbon $updated_at
  */
 final class Rush extends Model implements Undoable
@@ -37,11 +40,11 @@ final class Rush extends Model implements Undoable
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['kit_id', 'focal_mm', 'name', 'document', 'revision', 'position', 'write'];
+    protected $fillable = ['kit_id', 'focal_mm', 'dials', 'name', 'document', 'revision', 'position', 'write'];
 
     protected function casts(): array
     {
-        return ['document' => 'object', 'revision' => 'integer', 'position' => 'integer', 'focal_mm' => 'float'];
+        return ['document' => 'object', 'dials' => 'object', 'revision' => 'integer', 'position' => 'integer', 'focal_mm' => 'float'];
     }
 
     /** @return BelongsTo<Kit, $this> */
@@ -52,12 +55,24 @@ final class Rush extends Model implements Undoable
 
     public function state(): \stdClass
     {
-        return (object) ['kit_id' => $this->kit_id, 'focal_mm' => $this->focal_mm, 'document' => $this->document];
+        return (object) ['kit_id' => $this->kit_id, 'focal_mm' => $this->focal_mm, 'dials' => $this->dials, 'document' => $this->document];
     }
 
     public function takeState(\stdClass $state): void
     {
-        $this->fill(['document' => $state->document, 'name' => $state->document->name ?? $this->name, 'kit_id' => $state->kit_id, 'focal_mm' => $state->focal_mm]);
+        $this->fill(['document' => $state->document, 'name' => $state->document->name ?? $this->name, 'kit_id' => $state->kit_id, 'focal_mm' => $state->focal_mm, 'dials' => $state->dials ?? null]);
+    }
+
+    /** Dials of its hold that the person has taken from a rehearsal. */
+    public function dials(): Dials
+    {
+        return $this->dials === null ? Dials::none() : Dials::fromArray((array) $this->dials);
+    }
+
+    /** @return HasOne<Rehearsal, $this> */
+    public function rehearsal(): HasOne
+    {
+        return $this->hasOne(Rehearsal::class);
     }
 
     public static function kind(): string

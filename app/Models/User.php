@@ -67,6 +67,12 @@ final class User extends Account
         return $this->hasMany(Card::class);
     }
 
+    /** @return HasMany<Sweep, $this> */
+    public function sweeps(): HasMany
+    {
+        return $this->hasMany(Sweep::class);
+    }
+
     /** @return array<string, string> every setting, defaults filled in */
     public function allSettings(): array
     {

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Problems\Problem;
 use RushHold\Document\DocumentChecker;
 use RushHold\Faults\Fault;
+use RushHold\Hold\Dials;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Plan as PlanOfCraft;
 use RushHold\Planning\PlanDocument;
@@ -20,7 +21,7 @@ use RushHold\Rush\Rush as RushOfCraft;
 final readonly class PlanKeeper
 {
     /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
-    private const PLANNER = 8;
+    private const PLANNER = 9;
 
     public function __construct(private Planner $planner, private DocumentChecker $checker) {}
 
@@ -32,7 +33,7 @@ final readonly class PlanKeeper
         if ($kept !== null && $kept->mark === $mark) {
             return $kept;
         }
-        [$document, $fault] = $this->reckon($rush->document, $kit, $user);
+        [$document, $fault] = $this->reckon($rush->document, $kit, $user, $rush->dials());
         $plan = $kept ?? new Plan(['rush_id' => $rush->id]);
         $plan->fill(['mark' => $mark, 'document' => $document, 'fault' => $fault])->save();
         $rush->setRelation('plan', $plan);
@@ -43,7 +44,7 @@ final readonly class PlanKeeper
     /** A mark of all that the plan of a rush rests on. */
     public function mark(Rush $rush, User $user): string
     {
-        return md5((string) json_encode([self::PLANNER, $rush->document, $rush->kit->document($rush->focal_mm), $user->assumptions, $user->allSettings()['units']]));
+        return md5((string) json_encode([self::PLANNER, $rush->document, $rush->kit->document($rush->focal_mm), $user->assumptions, $user->allSettings()['units'], $rush->dials]));
     }
 
     /**
@@ -51,10 +52,10 @@ final readonly class PlanKeeper
      *
      * @return array{?array<string, mixed>, ?array<string, mixed>} the plan, or the problem that stands in its way
      */
-    public function reckon(\stdClass $rush, \stdClass $kit, User $user): array
+    public function reckon(\stdClass $rush, \stdClass $kit, User $user, ?Dials $dials = null): array
     {
         try {
-            $plan = $this->plan($rush, $kit, $user);
+            $plan = $this->plan($rush, $kit, $user, $dials);
         } catch (Fault $fault) {
             return [null, Problem::ofFaults([$fault])->toArray()];
         }
@@ -69,7 +70,7 @@ final readonly class PlanKeeper
      */
     public function planOf(Rush $rush, User $user): PlanOfCraft
     {
-        return $this->plan($rush->document, $rush->kit->document($rush->focal_mm), $user);
+        return $this->plan($rush->document, $rush->kit->document($rush->focal_mm), $user, $rush->dials());
     }
 
     /**
@@ -77,13 +78,14 @@ final readonly class PlanKeeper
      *
      * @throws Fault when the documents or the kit do not allow one
      */
-    public function plan(\stdClass $rush, \stdClass $kit, User $user): PlanOfCraft
+    public function plan(\stdClass $rush, \stdClass $kit, User $user, ?Dials $dials = null): PlanOfCraft
     {
         return $this->planner->plan(
             RushOfCraft::fromArray($this->checker->check($rush, 'rush', 'rush')),
             Kit::fromArray($this->checker->check($kit, 'kit', 'kit')),
             $user->assumed(),
             $user->units(),
+            $dials,
         );
     }
 }

@@ -42,6 +42,8 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(6)->by($who($request)));
         RateLimiter::for('search', static fn (Request $request): Limit => Limit::perMinute(240)->by($who($request)));
+        RateLimiter::for('rehearse', static fn (Request $request): Limit => Limit::perMinute(90)->by($who($request)));
+        RateLimiter::for('sweep', static fn (Request $request): Limit => Limit::perMinute(20)->by($who($request)));
         RateLimiter::for('shared', static fn (Request $request): Limit => Limit::perMinute(60)->by('ip '.$request->ip()));
         RateLimiter::for('pdf', static fn (Request $request): Limit => Limit::perMinute(20)->by($who($request)));
         RateLimiter::for('new', static fn (Request $request): Limit => Limit::perMinute(60)->by($who($request)));

@@ -19,12 +19,12 @@ final readonly class RushKeeper
 {
     public function __construct(private DocumentChecker $checker, private History $history) {}
 
-    public function create(User $user, Kit $kit, \stdClass $document, ?float $focalMm): Rush
+    public function create(User $user, Kit $kit, \stdClass $document, ?float $focalMm, ?\stdClass $dials = null): Rush
     {
         $this->check($document);
 
-        return DB::transaction(function () use ($user, $kit, $document, $focalMm): Rush {
-            $rush = $user->rushes()->make(['name' => $document->name, 'document' => $document, 'kit_id' => $kit->id, 'focal_mm' => $focalMm, 'revision' => 1, 'position' => 1]);
+        return DB::transaction(function () use ($user, $kit, $document, $focalMm, $dials): Rush {
+            $rush = $user->rushes()->make(['name' => $document->name, 'document' => $document, 'kit_id' => $kit->id, 'focal_mm' => $focalMm, 'dials' => $dials, 'revision' => 1, 'position' => 1]);
             $rush->save();
             $this->history->begin($rush);
 
@@ -35,14 +35,20 @@ final readonly class RushKeeper
     /**
      * Saves a new state on top of the one the writer saw.
      *
+     * @param  ?\stdClass  $dials  dials taken from a rehearsal; null leaves those there are
+     *
      * @throws ProblemException when somebody else has written since
      */
-    public function edit(Rush $rush, int $seenRevision, string $gesture, \stdClass $document, Kit $kit, ?float $focalMm, string $write = ''): Rush
+    public function edit(Rush $rush, int $seenRevision, string $gesture, \stdClass $document, Kit $kit, ?float $focalMm, string $write = '', ?\stdClass $dials = null): Rush
     {
         $this->check($document);
+        $taken = $dials === null ? null : $this->checker->check($dials, 'dials', 'dials');
 
-        return $this->history->edit($rush, $seenRevision, $gesture, $write, static function (Rush $rush) use ($document, $kit, $focalMm): void {
+        return $this->history->edit($rush, $seenRevision, $gesture, $write, static function (Rush $rush) use ($document, $kit, $focalMm, $taken): void {
             $rush->fill(['document' => $document, 'name' => $document->name, 'kit_id' => $kit->id, 'focal_mm' => $focalMm]);
+            if ($taken !== null) {
+                $rush->dials = $taken === [] ? null : (object) $taken;
+            }
         });
     }
 
@@ -51,7 +57,7 @@ final readonly class RushKeeper
         $document = clone $rush->document;
         $document->name = Str::limit('Copy of '.$rush->name, 118, '…');
 
-        return $this->create($user, $rush->kit, $document, $rush->focal_mm);
+        return $this->create($user, $rush->kit, $document, $rush->focal_mm, $rush->dials);
     }
 
     /** A rush must be whole and in range before it is kept; whether a lens can focus on it is for the plan to say. */

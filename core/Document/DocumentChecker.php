@@ -21,7 +21,7 @@ final readonly class DocumentChecker
 {
     private const PREFIX = 'rush-hold:/schemas/';
 
-    private const NAMES = ['rush', 'kit', 'hold', 'plan', 'problem', 'sheet', 'layout', 'left', 'words'];
+    private const NAMES = ['rush', 'kit', 'hold', 'plan', 'problem', 'sheet', 'layout', 'left', 'words', 'dials'];
 
     /** @param  string  $folder where the schema files lie */
     public function __construct(private string $folder) {}

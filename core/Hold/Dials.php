@@ -8,7 +8,7 @@ use RushHold\Document\Reader;
 use RushHold\Kit\AfArea;
 
 /**
- * Dials of a hold that a person has turned away from what the plan would set ("dials/1"), after trying them in a rehearsal.
+ * Dials of a hold that a person has turned away from what the plan would set, after trying them in a rehearsal.
  * What is null is left to the plan.
  */
 final readonly class Dials
@@ -27,7 +27,7 @@ final readonly class Dials
     }
 
     /**
-     * @param  array<mixed>  $document  a dials/1 document, held against its schema
+     * @param  array<mixed>  $document  held against schemas/dials.json
      *
      * @throws \RushHold\Faults\Fault naming the first field that is amiss
      */
@@ -44,7 +44,7 @@ final readonly class Dials
         );
     }
 
-    /** @return array<string, int|float|string> a dials/1 document */
+    /** @return array<string, int|float|string> as in schemas/dials.json */
     public function toArray(): array
     {
         return array_filter([

@@ -52,7 +52,7 @@ final readonly class RushController extends Controller
         $user = $this->user($request);
 
         // the rush and its plan are written together, so that one flush to disk serves both
-        return DB::transaction(fn (): JsonResponse => $this->answer($this->keeper->edit($rush, $body->whole('revision'), $body->text('gesture', 40), $body->object('rush'), $this->kit($body, $user), $this->focal($body), $body->optionalText('write', 40) ?? ''), $user));
+        return DB::transaction(fn (): JsonResponse => $this->answer($this->keeper->edit($rush, $body->whole('revision'), $body->text('gesture', 40), $body->object('rush'), $this->kit($body, $user), $this->focal($body), $body->optionalText('write', 40) ?? '', $body->optionalObject('dials')), $user));
     }
 
     public function undo(Request $request, Rush $rush): JsonResponse

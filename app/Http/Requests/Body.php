@@ -36,6 +36,11 @@ final readonly class Body
         return $value instanceof \stdClass ? $value : throw WrongType::of($name, $value, 'an object');
     }
 
+    public function optionalObject(string $name): ?\stdClass
+    {
+        return isset($this->fields->{$name}) ? $this->object($name) : null;
+    }
+
     public function text(string $name, int $most = 120): string
     {
         $value = $this->fields->{$name} ?? throw MissingField::named($name);

@@ -29,7 +29,19 @@ final class RushResource
         return [
             'id' => $rush->id, 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
             'kit_id' => $rush->kit_id, 'focal_mm' => $rush->focal_mm, 'rush' => $rush->document,
-            'plan' => $plan->document, 'fault' => $plan->fault,
+            'dials' => $rush->dials ?? new \stdClass, 'plan' => $plan->document, 'fault' => $plan->fault, 'rehearsed' => self::rehearsed($rush, $plan),
         ] + $history->marks($rush);
+    }
+
+    /** @return ?array<string, mixed> what the last rehearsal told, and whether the rush has changed since */
+    public static function rehearsed(Rush $rush, Plan $plan): ?array
+    {
+        $last = $rush->rehearsal;
+        $told = $last->document ?? null;
+
+        return $last === null || $told === null ? null : [
+            'at' => $last->made_at->toIso8601ZuluString(), 'stale' => $last->mark !== $plan->mark,
+            'keeper' => $told->keeper ?? null, 'frames' => $told->frames ?? null, 'sharp_least' => $told->sharp_least ?? null, 'sharp_most' => $told->sharp_most ?? null,
+        ];
     }
 }

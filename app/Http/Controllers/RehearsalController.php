@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Body;
+use App\Models\Rush;
+use App\Rehearsals\RehearsalKeeper;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use RushHold\Document\DocumentChecker;
+use RushHold\Faults\NumberOutOfRange;
+use RushHold\Hold\Dials;
+
+/** Rehearsals of a rush: what many passes tell, what would help, one pass to play. */
+final readonly class RehearsalController extends Controller
+{
+    public function __construct(private RehearsalKeeper $rehearsals, private DocumentChecker $checker) {}
+
+    public function show(Request $request, Rush $rush): JsonResponse
+    {
+        return self::json($this->rehearsals->estimate($rush, $this->user($request)));
+    }
+
+    public function helps(Request $request, Rush $rush): JsonResponse
+    {
+        return self::json($this->rehearsals->helps($rush, $this->user($request)));
+    }
+
+    /** Many passes with dials turned, beside the hold as it is; nothing is kept. */
+    public function try(Request $request, Rush $rush): JsonResponse
+    {
+        return self::json($this->rehearsals->tried($rush, $this->user($request), $this->dials(Body::of($request))));
+    }
+
+    /** One pass, step by step; nothing is kept. */
+    public function take(Request $request, Rush $rush): JsonResponse
+    {
+        $body = Body::of($request);
+        $seed = $body->whole('seed');
+        if ($seed < 0 || $seed > 999_999) {
+            throw NumberOutOfRange::of('seed', (float) $seed, 0.0, 999_999.0);
+        }
+
+        return self::json($this->rehearsals->take($rush, $this->user($request), $seed, $this->dials($body)));
+    }
+
+    private function dials(Body $body): Dials
+    {
+        $dials = $body->optionalObject('dials');
+
+        return $dials === null ? Dials::none() : Dials::fromArray($this->checker->check($dials, 'dials', 'dials'));
+    }
+
+    /** @param  array<string, mixed>  $told */
+    private static function json(array $told): JsonResponse
+    {
+        return new JsonResponse($told);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Body;
+use App\Models\Rush;
+use App\Models\Sweep;
+use App\Rehearsals\RehearsalKeeper;
+use App\Rehearsals\Sweeps;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+
+/** Sweeps of settings: begun, watched, cancelled. */
+final readonly class SweepController extends Controller
+{
+    /** Silent for so many seconds, a sweep is said to wait for a worker. */
+    private const WAITS_S = 3;
+
+    public function __construct(private Sweeps $sweeps, private RehearsalKeeper $rehearsals) {}
+
+    /** The last sweep of each kind. */
+    public function index(Request $request, Rush $rush): JsonResponse
+    {
+        $mark = $this->rehearsals->mark($rush, $this->user($request));
+        /** @var Collection<int, Sweep> $last */
+        $last = Sweep::query()->where('rush_id', $rush->id)->orderByDesc('created_at')->limit(12)->get()->unique('kind');
+
+        return new JsonResponse(['sweeps' => $last->map(fn (Sweep $sweep): array => self::whole($sweep, $mark))->values()->all()]);
+    }
+
+    public function store(Request $request, Rush $rush): JsonResponse
+    {
+        $user = $this->user($request);
+
+        return new JsonResponse(self::whole($this->sweeps->begin($rush, $user, Body::of($request)->text('kind', 16)), $this->rehearsals->mark($rush, $user)), 201);
+    }
+
+    public function show(Request $request, Sweep $sweep): JsonResponse
+    {
+        $this->sweeps->wake($sweep);
+        $rush = $sweep->rush;
+
+        return new JsonResponse(self::whole($sweep, $rush === null ? '' : $this->rehearsals->mark($rush, $this->user($request))));
+    }
+
+    public function destroy(Request $request, Sweep $sweep): JsonResponse
+    {
+        $this->sweeps->cancel($sweep);
+
+        return $this->show($request, $sweep);
+    }
+
+    /** @return array<string, mixed> */
+    private static function whole(Sweep $sweep, string $mark): array
+    {
+        return [
+            'id' => $sweep->id, 'kind' => $sweep->kind, 'status' => $sweep->status, 'passes' => $sweep->passes, 'done' => $sweep->done,
+            'waiting' => $sweep->status === 'running' && $sweep->beat_at->diffInSeconds(Carbon::now()) > self::WAITS_S,
+            'stale' => $sweep->mark !== $mark, 'at' => $sweep->beat_at->toIso8601ZuluString(), 'grid' => $sweep->reading,
+        ];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => 'database',
+    'connections' => [
+        'database' => [
+            'driver' => 'database',
+            'connection' => null,
+            'table' => 'jobs',
+            'queue' => 'default',
+            // a portion of work takes half a second; whoever has not come back by then has died, and the next takes it up
+            'retry_after' => 6,
+            'after_commit' => false,
+        ],
+    ],
+    // a sweep says itself that it failed
+    'failed' => ['driver' => 'null'],
+];
