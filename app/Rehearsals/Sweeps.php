@@ -34,7 +34,8 @@ final readonly class Sweeps
     /** Sweeps kept of one rush. */
     private const KEPT = 6;
 
-    public function __construct(private PlanKeeper $plans) {}
+    /** @param  float  $portionS  how long a portion takes, about */
+    public function __construct(private PlanKeeper $plans, private float $portionS = self::PORTION_S) {}
 
     /**
      * Begins a sweep; any other that the account still has under way is cancelled.
@@ -80,7 +81,7 @@ final readonly class Sweeps
         $from = hrtime(true);
         do {
             $craft->go(2);
-        } while (! $craft->isFinished() && (hrtime(true) - $from) / 1e9 < self::PORTION_S);
+        } while (! $craft->isFinished() && (hrtime(true) - $from) / 1e9 < $this->portionS);
 
         DB::transaction(function () use ($sweep, $was, $craft): void {
             $kept = $this->keep($sweep, $was, [

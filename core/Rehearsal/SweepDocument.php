@@ -30,6 +30,7 @@ final class SweepDocument
             'best' => $sweep->done() === 0 ? null : self::named($sweep, $best) + [
                 'over_present' => $present === null ? null : $sweep->margin($best, $present)->toArray(),
                 'is_present' => $best === $present,
+                'because' => $present === null ? null : self::because($sweep, $best, $present),
                 'runner_up' => $runnerUp === null ? null : self::named($sweep, $runnerUp) + ['margin' => $sweep->margin($best, $runnerUp)->toArray()],
             ],
         ];
@@ -54,5 +55,19 @@ final class SweepDocument
             'given_up' => $sweep->isGivenUp($cell), 'dark_stops' => $sweep->isDark($cell) ? $sweep->settings($cell)->shortfallStops : 0.0,
             'present' => $cell === $present, 'best' => $cell === $best && $tally->passes() > 0,
         ];
+    }
+
+    /** @return ?array{dies: string, saved: float} of which loss the best has fewest more, against the hold as it is */
+    private static function because(Sweep $sweep, int $best, int $present): ?array
+    {
+        $there = $sweep->tally($best)->losses();
+        $saved = [];
+        foreach ($sweep->tally($present)->losses() as $verdict => $frames) {
+            $saved[$verdict] = $frames - ($there[$verdict] ?? 0.0);
+        }
+        arsort($saved);
+        $most = array_key_first($saved);
+
+        return $most === null || $saved[$most] < 0.05 ? null : ['dies' => Loss::diesOf(Verdict::from($most)), 'saved' => $saved[$most]];
     }
 }

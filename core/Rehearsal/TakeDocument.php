@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Rehearsal;
 
+use RushHold\Kit\AfArea;
+use RushHold\Kit\FocusMode;
+use RushHold\Optics\StopScale;
+
 /** Writes a take so that it can be played: every step of the pass, what the focus held, and every frame. */
 final class TakeDocument
 {
@@ -12,7 +16,7 @@ final class TakeDocument
     {
         $scene = $take->pass->scene;
 
-        return ['seed' => $seed, 'pass' => self::pass($take->pass), 'scene' => self::scene($scene)] + self::tried($take);
+        return ['seed' => $seed, 'choices' => self::choices($scene), 'pass' => self::pass($take->pass), 'scene' => self::scene($scene)] + self::tried($take);
     }
 
     /**
@@ -88,5 +92,21 @@ final class TakeDocument
     private static function metres(float $metres): float
     {
         return (float) sprintf('%.5g', min(1e5, $metres));
+    }
+
+    /** @return array<string, mixed> what each dial of this kit can be turned to; nothing where it has no such dial */
+    private static function choices(Scene $scene): array
+    {
+        $situation = $scene->plan->situation;
+        $body = $situation->kit->body;
+        $follows = $scene->plan->hold->focusMode->follows();
+
+        return [
+            'areas' => $scene->plan->hold->focusMode === FocusMode::Manual ? [] : array_map(static fn (AfArea $area): string => $area->value, $body->areas),
+            'holds' => $follows ? array_keys($body->holdLevelsS) : [],
+            'paces' => $follows && $body->hasPace ? [0, 1, 2] : [],
+            'shutters_s' => StopScale::shutters($body->shortestShutterS),
+            'f_numbers' => StopScale::fNumbers($situation->kit->widestF(), $situation->assumptions->value('lens.smallest_f') * $situation->kit->converter),
+        ];
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Left;
+use App\Models\Rehearsal;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use RushHold\Controls\Layout;
@@ -61,6 +62,7 @@ it(
             'kit' => [People::kitOf($owner)->id],
             'gear' => $owner->gear()->pluck('id')->all(),
             'card' => [People::cardOf($owner, $rush)->id],
+            'sweep' => [People::sweepOf($owner, $rush)->id],
         ];
         $state = fn (): array => [
             $rush->refresh()->toJson(),
@@ -69,6 +71,8 @@ it(
             $owner->cards()->get()->toJson(),
             $owner->layouts()->count(),
             Left::query()->count(),
+            $owner->sweeps()->get()->toJson(),
+            Rehearsal::query()->count(),
         ];
         $before = $state();
         $stranger = People::someone('Stranger');
@@ -105,6 +109,9 @@ it(
                         'by' => 'typed',
                         'at' => 1,
                         'days' => 1,
+                        'seed' => 1,
+                        'kind' => 'exposure',
+                        'dials' => new stdClass(),
                     ];
                     $address = str_replace('{'.$parameter.'}', $id, $uri);
                     foreach (array_diff_key($own, [$parameter => 1]) as $other => $mine) {

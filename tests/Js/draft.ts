@@ -30,7 +30,7 @@ export const hare: SubjectKind = {
 };
 
 export const draft = (change: (draft: Draft) => Draft = (same) => same): Draft =>
-  change({ rush: newRush(seabird, "Terns"), kit_id: "kit-1", focal_mm: null });
+  change({ rush: newRush(seabird, "Terns"), kit_id: "kit-1", focal_mm: null, dials: {} });
 
 export const whole = (own: Partial<RushWhole> = {}): RushWhole => ({
   id: "rush-1",
@@ -41,9 +41,11 @@ export const whole = (own: Partial<RushWhole> = {}): RushWhole => ({
   can_redo: false,
   kit_id: "kit-1",
   focal_mm: null,
+  dials: {},
   rush: newRush(seabird, "Terns"),
   plan: null,
   fault: null,
+  rehearsed: null,
   ...own,
 });
 

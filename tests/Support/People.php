@@ -8,7 +8,9 @@ use App\Accounts\StarterKit;
 use App\Models\Card;
 use App\Models\Kit;
 use App\Models\Rush;
+use App\Models\Sweep;
 use App\Models\User;
+use App\Rehearsals\Sweeps;
 use App\Rushes\RushKeeper;
 
 /** Accounts to test with. */
@@ -55,6 +57,11 @@ final class People
         $card->save();
 
         return $card;
+    }
+
+    public static function sweepOf(User $user, Rush $rush): Sweep
+    {
+        return app(Sweeps::class)->begin($rush, $user, 'exposure');
     }
 
     /**

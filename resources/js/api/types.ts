@@ -1,10 +1,11 @@
+import type { Dials } from "../generated/dials";
 import type { Kit } from "../generated/kit";
 import type { Plan } from "../generated/plan";
 import type { Problem } from "../generated/problem";
 import type { Rush } from "../generated/rush";
 import type { ThemeName } from "../theme/tokens";
 
-export type { Kit, Plan, Problem, Rush };
+export type { Dials, Kit, Plan, Problem, Rush };
 export type Units = "metric" | "imperial";
 export type Settings = { theme: ThemeName; units: Units; letters: "on" | "off" };
 export type User = { name: string; email: string; settings: Settings; assumptions: Record<string, number> };
@@ -35,9 +36,25 @@ export type RushWhole = {
   can_redo: boolean;
   kit_id: string;
   focal_mm: number | null;
+  /** Dials of the hold taken from a rehearsal. */
+  dials: Dials;
   rush: Rush;
   plan: Plan | null;
   fault: Problem | null;
+  /** What the last rehearsal told; stale when the rush has changed since. */
+  rehearsed: Rehearsed | null;
+};
+
+/** A share with its 95 % interval. */
+export type Interval = { share: number; least: number; most: number };
+
+export type Rehearsed = {
+  at: string;
+  stale: boolean;
+  keeper: Interval;
+  frames: number;
+  sharp_least: number;
+  sharp_most: number;
 };
 
 export type RushRow = {

@@ -16,6 +16,7 @@ import { Shell } from "./Shell";
 const CardRoom = lazy(() => import("../rooms/card/CardRoom"));
 const ControlsRoom = lazy(() => import("../rooms/controls/ControlsRoom"));
 const KitRoom = lazy(() => import("../rooms/kit/KitRoom"));
+const RehearseRoom = lazy(() => import("../rooms/rehearse/RehearseRoom"));
 const SettingsRoom = lazy(() => import("../rooms/settings/SettingsRoom"));
 const SharedCard = lazy(() => import("../rooms/card/SharedCard"));
 
@@ -91,6 +92,7 @@ export function App() {
                   <Suspense fallback={<p className="note empty">One moment…</p>}>
                     <Routes>
                       <Route path="/plan/:id?" element={<PlanRoom />} />
+                      <Route path="/rehearse/:id?" element={<RehearseRoom />} />
                       <Route path="/kit/:id?" element={<KitRoom />} />
                       <Route path="/controls/:id?" element={<ControlsRoom />} />
                       <Route path="/card/:id?" element={<CardRoom />} />

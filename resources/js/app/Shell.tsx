@@ -18,11 +18,15 @@ export function Shell({ children }: { children: ReactNode }) {
         <nav aria-label="Rooms">
           <NavLink to="/kit">Kit</NavLink>
           <NavLink to="/plan">Plan</NavLink>
+          <NavLink to="/rehearse">Rehearse</NavLink>
           <NavLink to="/controls">Controls</NavLink>
           <NavLink to="/card">Card</NavLink>
         </nav>
         <NavLink to="/settings" className="who">
-          {user.settings.units === "metric" ? "m · mm" : "ft · in"}
+          <b>
+            {user.settings.units === "metric" ? "m" : "ft"}
+            <span> · {user.settings.units === "metric" ? "mm" : "in"}</span>
+          </b>
           <span>{user.settings.theme}</span>
           <span>{user.name.toLowerCase() === "demo" ? "demo" : user.name}</span>
         </NavLink>

@@ -1,7 +1,14 @@
 import type { Rush } from "../api/types";
+import type { Dials } from "../generated/dials";
 
 /** A rush as it is being written, and what is in use for it. */
-export type Draft = { rush: Rush; kit_id: string; focal_mm: number | null };
+export type Draft = {
+  rush: Rush;
+  kit_id: string;
+  focal_mm: number | null;
+  /** Dials of the hold taken from a rehearsal. */
+  dials: Dials;
+};
 
 /** One answer of a word. */
 export type Option = { value: string; words: string; note: string };

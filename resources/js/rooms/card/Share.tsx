@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import type { CardWhole } from "./card";
-import { told } from "./card";
+import { when } from "../../units/when";
 
 /** A link to the card for somebody else: read only, ends by itself, and can be ended at once. */
 export function Share({ card, onChanged }: { card: CardWhole; onChanged: (card: CardWhole) => void }) {
@@ -47,7 +47,7 @@ export function Share({ card, onChanged }: { card: CardWhole; onChanged: (card: 
             onFocus={(event) => event.target.select()}
           />
           <p className="share-row">
-            <span className="note">ends {told(card.share.until)}</span>
+            <span className="note">ends {when(card.share.until)}</span>
             <button
               type="button"
               className="mark"

@@ -3,7 +3,8 @@ import { useParams } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import type { Units } from "../../api/types";
 import { Mark } from "../../app/Mark";
-import { told, type Sheet } from "./card";
+import { when } from "../../units/when";
+import type { Sheet } from "./card";
 import { SheetView } from "./SheetView";
 
 type Shared = {
@@ -36,7 +37,7 @@ export default function SharedCard() {
     <main className="shared" id="room">
       <header className="shared-head">
         <h1>{name}</h1>
-        <p className="note">A card shared with you to read; the link ends {told(until)}.</p>
+        <p className="note">A card shared with you to read; the link ends {when(until)}.</p>
       </header>
       {sheets.map((sheet) => (
         <article key={sheet.key} className="sheet current">

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Check, OwnSheet } from "./card";
-import { told } from "./card";
+import { when } from "../../units/when";
 import type { Outbox, Tick } from "./outbox";
 
 type Props = {
@@ -38,7 +38,7 @@ export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props)
       <p className="note">
         {left === null
           ? `Nobody has said how ${sheet.body.name} was left: check each. `
-          : `${sheet.body.name} was left by ${left.by === "typed" ? "what you typed" : `“${left.by}”`}, ${told(left.at)}. `}
+          : `${sheet.body.name} was left by ${left.by === "typed" ? "what you typed" : `“${left.by}”`}, ${when(left.at)}. `}
         <button type="button" className="mark" onClick={onType}>
           It was left otherwise
         </button>

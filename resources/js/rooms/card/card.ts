@@ -78,14 +78,6 @@ export const merged = (server: Record<string, Tick>, waiting: Record<string, Tic
   return all;
 };
 
-/** A time as it is told beside what is kept: the clock today, the day before that. */
-export const told = (iso: string): string => {
-  const at = new Date(iso);
-  const day = at.toDateString() === new Date().toDateString();
-  const clock = at.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
-  return day ? clock : `${at.toLocaleDateString("en-GB", { day: "numeric", month: "short" })}, ${clock}`;
-};
-
 /** How long ago, in plain words. */
 export const ago = (iso: string): string => {
   const minutes = Math.max(0, Math.round((Date.now() - Date.parse(iso)) / 60_000));

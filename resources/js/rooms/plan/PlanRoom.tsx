@@ -21,6 +21,7 @@ import { AnotherRush } from "./AnotherRush";
 import { Answer } from "./Answer";
 import { Changes, type Change } from "./Changes";
 import { Help } from "./Help";
+import { LastRehearsal } from "./LastRehearsal";
 import { faultText, RushKeeper, type KeptRush } from "./rushKeeper";
 import { newRush } from "./newRush";
 import { PlanMap } from "./PlanMap";
@@ -237,6 +238,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
           </button>
         </Popover>
         <SaveLine kept={kept} keeper={keeper} what="this rush" at={kept.server.updated_at} />
+        <LastRehearsal id={server.id} last={kept.server.rehearsed} taken={kept.draft.dials} />
         <button type="button" className="quiet keys-hint" onClick={() => setHelp(true)}>
           {letters === "on" ? "Press a letter to change a word, " : "Keys: "}
           <b>?</b> for all of them

@@ -9,7 +9,7 @@ export class RushKeeper extends Keeper<Draft, RushWhole> {
   constructor(server: RushWhole) {
     super(server, {
       path: `rushes/${server.id}`,
-      draftOf: (whole) => ({ rush: whole.rush, kit_id: whole.kit_id, focal_mm: whole.focal_mm }),
+      draftOf: (whole) => ({ rush: whole.rush, kit_id: whole.kit_id, focal_mm: whole.focal_mm, dials: whole.dials }),
     });
   }
 }

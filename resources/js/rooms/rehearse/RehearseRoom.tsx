@@ -1,0 +1,334 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useMemo, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router-dom";
+import { ApiProblem, request } from "../../api/client";
+import { kitsQuery, rushesQuery } from "../../api/queries";
+import type { Dials, KitWhole, RushRow, RushWhole } from "../../api/types";
+import { useAccount, useCatalogue } from "../../app/boot";
+import { newGesture } from "../../keeper/gesture";
+import { SaveLine } from "../../keeper/SaveLine";
+import { useKept, useUndoKeys } from "../../keeper/useKept";
+import { PassLane } from "../../lane/PassLane";
+import { PassPane } from "../../pane/PassPane";
+import { show } from "../../units/quantity";
+import { faultText, RushKeeper } from "../plan/rushKeeper";
+import { DialRow } from "./DialRow";
+import {
+  fetchTake,
+  frameAt,
+  heldWords,
+  noDials,
+  stepAt,
+  turned,
+  type Estimate,
+  type Held,
+  type Helps,
+  type Take,
+  type TriedEstimate,
+} from "./rehearsal";
+import { SweepPart } from "./SweepPart";
+import { TimeChart } from "./TimeChart";
+import { Told } from "./Told";
+import { rates, usePlay, type Playing } from "./usePlay";
+import { VerdictMark, verdictWords } from "./Verdicts";
+
+/** The Rehearse room: plays the rush in the address, or the last one, against its hold. */
+export default function RehearseRoom() {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const rushes = useQuery(rushesQuery);
+  const kits = useQuery(kitsQuery);
+  const opened = useQuery({
+    queryKey: ["rush", id],
+    queryFn: () => request<RushWhole>("GET", `rushes/${id}`),
+    enabled: id !== undefined,
+    staleTime: 0,
+    gcTime: 0,
+  });
+  const first = rushes.data?.rushes[0]?.id;
+  useEffect(() => {
+    if (id === undefined && first !== undefined) void navigate(`/rehearse/${first}`, { replace: true });
+  }, [id, first, navigate]);
+
+  if (id === undefined && rushes.isSuccess && first === undefined)
+    return (
+      <div className="empty">
+        <h1>Nothing to rehearse yet.</h1>
+        <p>A rehearsal plays a rush against its hold, many times over. Describe a rush first.</p>
+        <Link to="/plan">Write the first one in Plan</Link>
+      </div>
+    );
+  if (opened.error instanceof ApiProblem && opened.error.status === 404)
+    return (
+      <div className="empty">
+        <h1>This rush is not here.</h1>
+        <p>It may have been deleted, or it belongs to somebody else.</p>
+        <Link to="/rehearse">Rehearse your latest</Link>
+      </div>
+    );
+  const problem = opened.failureReason ?? opened.error ?? rushes.error ?? kits.error;
+  if (opened.data === undefined || kits.data === undefined || rushes.data === undefined)
+    return (
+      <p className="note empty" aria-busy="true">
+        {problem ? `${problem.message} Trying again…` : "Fetching your rush…"}
+      </p>
+    );
+  return (
+    <OpenRehearsal
+      key={opened.data.id}
+      server={opened.data}
+      rushes={rushes.data.rushes}
+      kits={kits.data.kits}
+      onRush={(next) => void navigate(`/rehearse/${next}`)}
+    />
+  );
+}
+
+type Props = { server: RushWhole; rushes: RushRow[]; kits: KitWhole[]; onRush: (id: string) => void };
+
+function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
+  const { user } = useAccount();
+  const { units } = user.settings;
+  const kinds = useCatalogue();
+  const [keeper] = useState(() => new RushKeeper(server));
+  const kept = useKept(keeper);
+  useUndoKeys(keeper);
+  const { id, plan, fault } = kept.server;
+  const taken = kept.draft.dials;
+  const stamp = `${kept.server.revision} ${units} ${JSON.stringify(user.assumptions)}`;
+  const [seed, setSeed] = useState(1);
+  const [dials, setDials] = useState<Dials>({});
+  const planned = plan !== null && !kept.dirty;
+  const pass = useQuery({
+    queryKey: ["take", id, stamp, seed, dials],
+    queryFn: () => fetchTake(id, seed, dials),
+    enabled: planned,
+    placeholderData: (old) => old,
+  });
+  const told = useQuery({
+    queryKey: ["rehearsal", id, stamp],
+    queryFn: () => request<Estimate>("GET", `rushes/${id}/rehearsal`),
+    enabled: planned,
+  });
+  const helps = useQuery({
+    queryKey: ["helps", id, stamp],
+    queryFn: () => request<Helps>("GET", `rushes/${id}/rehearsal/helps`),
+    enabled: planned && told.isSuccess,
+    placeholderData: (old) => old,
+  });
+  const tried = useQuery({
+    queryKey: ["tried", id, stamp, dials],
+    queryFn: () => request<TriedEstimate>("POST", `rushes/${id}/rehearsal/try`, { dials }),
+    enabled: planned && !noDials(dials),
+  });
+  const take = pass.data;
+  const play = usePlay(take);
+  const kind = useMemo(
+    () => kinds.find((entry) => entry.id === kept.draft.rush.subject.kind) ?? kinds[0]!,
+    [kinds, kept.draft.rush.subject.kind],
+  );
+  const kit = kits.find((one) => one.id === kept.draft.kit_id);
+  const adopt = (next: Dials): void => {
+    keeper.edit({ ...kept.draft, dials: turned(taken, next) }, newGesture("dials"));
+    setDials({});
+  };
+
+  return (
+    <div className="rehearse">
+      <div className="titleline">
+        <h1 className="unseen">Rehearse {kept.draft.rush.name}</h1>
+        <select
+          className="plain-input title-select"
+          aria-label="Rush"
+          value={id}
+          onChange={(event) => onRush(event.target.value)}
+        >
+          {rushes.map((row) => (
+            <option key={row.id} value={row.id}>
+              {row.id === id ? kept.draft.rush.name : row.name}
+            </option>
+          ))}
+        </select>
+        <Link to={`/plan/${id}`}>plan</Link>
+        <SaveLine kept={kept} keeper={keeper} what="this rush" at={kept.server.updated_at} />
+        <span className="keys-hint note">
+          <b>space</b> plays, <b>← →</b> go from frame to frame
+        </span>
+      </div>
+      {fault !== null && (
+        <p className="stand-in" role="status">
+          <b>There is no plan to rehearse.</b> {faultText(fault)} <Link to={`/plan/${id}`}>Change it in Plan</Link>
+        </p>
+      )}
+      {plan !== null && (
+        <>
+          <Told
+            told={told.data}
+            tried={noDials(dials) ? undefined : tried.data}
+            helps={helps.data}
+            wrong={told.isError ? told.error.message : null}
+            onTry={(next) => setDials(next)}
+          />
+          {!noDials(taken) && (
+            <p className="taken-dials" data-testid="taken">
+              Taken from a rehearsal:{" "}
+              {Object.keys(taken)
+                .map((name) => dialNames[name as keyof Dials])
+                .join(", ")}
+              .{" "}
+              <button
+                type="button"
+                className="mark"
+                onClick={() => keeper.edit({ ...kept.draft, dials: {} }, newGesture("dials"))}
+              >
+                give them back to the plan
+              </button>
+            </p>
+          )}
+          {take === undefined ? (
+            <p className="note stage-wait" aria-busy={!pass.isError}>
+              {pass.isError ? pass.error.message : "Drawing a pass…"}
+            </p>
+          ) : (
+            <>
+              <PassLane
+                take={take}
+                kind={kind}
+                closestM={kit?.kit.lens.closest_m ?? 0.5}
+                time={play.time}
+                units={units}
+              />
+              <div className="columns stage">
+                <div>
+                  <TimeChart take={take} time={play.time} units={units} onTime={play.setTime} />
+                  <Controls play={play} take={take} onSeed={() => setSeed((now) => now + 1)} seed={seed} />
+                </div>
+                <div>
+                  <PassPane take={take} rush={kept.draft.rush} kind={kind} time={play.time} />
+                  <Said take={take} time={play.time} />
+                </div>
+              </div>
+              <DialRow
+                hold={plan.hold}
+                choices={take.choices}
+                dials={dials}
+                onTurn={setDials}
+                onTake={() => adopt(dials)}
+              />
+            </>
+          )}
+          <SweepPart
+            id={id}
+            stamp={stamp}
+            follows={plan.hold.focus_mode === "continuous" || plan.hold.focus_mode === "auto-switch"}
+            onTry={(next) => {
+              setDials(next);
+              window.scrollTo({ top: 0 });
+            }}
+            onTake={adopt}
+          />
+          <p className="note rehearse-note">
+            Every number here is played, not measured: it rests on the plan’s own formulas and on assumed figures of how
+            hands stray and how autofocus finds, waits and follows.{" "}
+            {told.data === undefined ? "" : `${told.data.passes} passes, the same ones for every hold.`} Intervals are
+            95 %. {units === "metric" ? "" : `Distances in ${show(1, "length", units).replace(/[\d.,\s]/g, "")}.`}
+          </p>
+        </>
+      )}
+    </div>
+  );
+}
+
+const dialNames: Record<keyof Dials, string> = {
+  area: "area",
+  hold: "hold",
+  pace: "pace",
+  shutter_s: "shutter",
+  f_number: "aperture",
+};
+
+type ControlsProps = { play: Playing; take: Take; seed: number; onSeed: () => void };
+
+/** Play, step, slow down, go round, another try; and the slider of the time. */
+function Controls({ play, take, seed, onSeed }: ControlsProps) {
+  return (
+    <div className="play-controls">
+      <input
+        type="range"
+        className="time-slider"
+        aria-label="Time in the pass, seconds"
+        aria-valuetext={`${play.time.toFixed(2)} s`}
+        min={0}
+        max={take.scene.duration_s}
+        step={take.scene.step_s}
+        value={play.time}
+        onChange={(event) => play.setTime(Number(event.target.value))}
+      />
+      <div className="play-row">
+        <button type="button" className="primary play-button" onClick={play.toggle}>
+          {play.plays ? "Stop" : "Play"}
+        </button>
+        <button type="button" className="step-button" aria-label="The frame before" onClick={() => play.step(-1)}>
+          ←
+        </button>
+        <button type="button" className="step-button" aria-label="The next frame" onClick={() => play.step(1)}>
+          →
+        </button>
+        <span className="play-time" data-testid="play-time">
+          {play.time.toFixed(2)} s
+        </span>
+        <span role="group" aria-label="Speed" className="play-rates">
+          {rates.map((rate) => (
+            <button
+              key={rate.value}
+              type="button"
+              className="quiet"
+              aria-pressed={play.rate === rate.value}
+              onClick={() => play.setRate(rate.value)}
+            >
+              {rate.words}
+            </button>
+          ))}
+        </span>
+        <label className="has">
+          <input type="checkbox" checked={play.loops} onChange={(event) => play.setLoops(event.target.checked)} />
+          again and again
+        </label>
+        <button type="button" className="mark" onClick={onSeed}>
+          another try<span className="unseen">, now number {seed}</span>
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** What the focus does at this moment, the frame taken in it, and what the marks mean. */
+function Said({ take, time }: { take: Take; time: number }) {
+  const main = take.tried ?? take;
+  const frame = frameAt(main, time);
+  const held = main.held[stepAt(take, time)] as Held;
+  const seen = [...new Set(main.frames.map((one) => one.verdict))];
+  const um = (mm: number): string => `${(mm * 1000).toFixed(mm < 0.01 ? 1 : 0)} µm`;
+  return (
+    <div className="said-frame">
+      <p data-testid="frame-says">
+        Focus: <b>{heldWords[held]}</b>.{" "}
+        {frame === null ? (
+          <span className="note">Between frames.</span>
+        ) : (
+          <>
+            <VerdictMark verdict={frame.verdict} /> <b>{verdictWords[frame.verdict]}</b>, {um(frame.total_mm)} of{" "}
+            {um(main.limit_mm)}: motion {um(frame.motion_mm)}, hands {um(frame.shake_mm)}, focus {um(frame.defocus_mm)}
+          </>
+        )}
+      </p>
+      <p className="verdict-key note">
+        {seen.map((verdict) => (
+          <span key={verdict}>
+            <VerdictMark verdict={verdict} /> {verdictWords[verdict]}
+          </span>
+        ))}
+      </p>
+    </div>
+  );
+}

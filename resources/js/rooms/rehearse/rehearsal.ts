@@ -1,0 +1,193 @@
+import { request } from "../../api/client";
+import type { Dials, Interval, Plan } from "../../api/types";
+
+export type Hold = Plan["hold"];
+
+export type Verdict =
+  | "sharp"
+  | "motion"
+  | "shake"
+  | "front"
+  | "back"
+  | "wrong-thing"
+  | "out-of-area"
+  | "out-of-frame"
+  | "hidden"
+  | "depth"
+  | "diffraction";
+
+/** What the focus holds: 0 nothing, 1 the subject, 2 in front, 3 behind, 4 a part or another, 5 a plane set by hand. */
+export type Held = 0 | 1 | 2 | 3 | 4 | 5;
+
+export const heldWords: Record<Held, string> = {
+  0: "looks for it",
+  1: "on it",
+  2: "on what is in front",
+  3: "on what is behind",
+  4: "on a nearer part",
+  5: "set by hand",
+};
+
+export type Frame = {
+  at_s: number;
+  distance_m: number;
+  focus_m: number;
+  motion_mm: number;
+  shake_mm: number;
+  defocus_mm: number;
+  total_mm: number;
+  verdict: Verdict;
+};
+
+/** One hold on one pass. */
+export type Tried = {
+  hold: Hold;
+  focus_m: number[];
+  held: Held[];
+  lag_s: number;
+  sharp_dioptres: number;
+  limit_mm: number;
+  area: { width: number; height: number };
+  frames: Frame[];
+};
+
+/** One pass, step by step; the aim beside the target in shares of the frame, y upwards. */
+export type Take = Tried & {
+  seed: number;
+  choices: {
+    areas: Hold["area"]["pattern"][];
+    holds: number[];
+    paces: number[];
+    shutters_s: number[];
+    f_numbers: number[];
+  };
+  pass: {
+    distance_m: number[];
+    azimuth: number[];
+    aside: number[];
+    above: number[];
+    obstacles: { azimuth: number; per_s: number; at_s: number }[];
+  };
+  scene: {
+    step_s: number;
+    duration_s: number;
+    meet_s: number;
+    arrives_s: number;
+    work_m: number;
+    posture: Plan["pane"]["posture"];
+    way: 1 | -1;
+    subject: { width: number; height: number };
+    place: { x: number; y: number };
+    obstacle_m: number | null;
+    obstacle_width: number;
+    behind_m: number;
+  };
+  tried: Tried | null;
+};
+
+export type Margin = { mean: number; half: number | null; telling: boolean };
+
+export type Estimate = {
+  at: string;
+  passes: number;
+  frames: number;
+  sharp: number;
+  sharp_least: number;
+  sharp_most: number;
+  keeper: Interval;
+  at_least_one: Interval;
+  losses: { verdict: Verdict; frames: number; dies: string; treated_by: string }[];
+};
+
+/** Dials turned, and what came of it. */
+export type TriedEstimate = Omit<Estimate, "at"> & { words: string; gain: Margin; iso: number; dark_stops: number };
+
+export type Help = { dials: Dials; words: string; gain: Margin; sharp: number; iso: number; dark_stops: number };
+export type Helps = { losses: (Help & { verdict: Verdict; saves: number })[]; best: Help[] };
+
+export type Cell = {
+  words: string;
+  dials: Dials;
+  sharp: number;
+  iso: number;
+  keeper: Interval;
+  frames: number;
+  passes: number;
+  given_up: boolean;
+  dark_stops: number;
+  present: boolean;
+  best: boolean;
+};
+type Named = Pick<Cell, "words" | "dials" | "sharp" | "iso">;
+export type Grid = {
+  kind: "tracking" | "exposure" | "area";
+  rows_are: string;
+  columns_are: string;
+  columns: string[];
+  rows: { words: string; cells: Cell[] }[];
+  passes: number;
+  done: number;
+  best:
+    | (Named & {
+        over_present: Margin | null;
+        is_present: boolean;
+        because: { dies: string; saved: number } | null;
+        runner_up: (Named & { margin: Margin }) | null;
+      })
+    | null;
+};
+export type Sweep = {
+  id: string;
+  kind: Grid["kind"];
+  status: "running" | "done" | "cancelled" | "overtaken" | "failed";
+  passes: number;
+  done: number;
+  waiting: boolean;
+  stale: boolean;
+  at: string;
+  grid: Grid;
+};
+
+export const noDials = (dials: Dials): boolean => Object.keys(dials).length === 0;
+
+/** These dials with some turned; one that is undefined is given back. */
+export const turned = (dials: Dials, change: { [name in keyof Dials]: Dials[name] | undefined }): Dials =>
+  Object.fromEntries(Object.entries({ ...dials, ...change }).filter(([, value]) => value !== undefined)) as Dials;
+
+/** The step of a pass at this time. */
+export const stepAt = (take: Take, seconds: number): number =>
+  Math.max(0, Math.min(take.pass.distance_m.length - 1, Math.round(seconds / take.scene.step_s)));
+
+/** The frame nearest in time, null when there is none within half a step of the drive. */
+export const frameAt = (tried: Tried, seconds: number): Frame | null => {
+  const near = tried.frames.reduce<Frame | null>(
+    (best, frame) => (best === null || Math.abs(frame.at_s - seconds) < Math.abs(best.at_s - seconds) ? frame : best),
+    null,
+  );
+  return near !== null && Math.abs(near.at_s - seconds) < 0.5 / tried.hold.drive.fps ? near : null;
+};
+
+/** The time of the next frame in this direction, or the end of the pass. */
+export const besideFrame = (tried: Tried, seconds: number, by: 1 | -1, duration: number): number => {
+  const times = tried.frames.map((frame) => frame.at_s);
+  const found = by > 0 ? times.find((time) => time > seconds + 1e-4) : times.findLast((time) => time < seconds - 1e-4);
+  return found ?? (by > 0 ? duration : 0);
+};
+
+/** From where to where it is sharp for a plane at this distance, in metres; the far end may be infinite. */
+export const sharpRange = (focusM: number, dioptres: number): [number, number] => [
+  1 / (1 / focusM + dioptres),
+  1 / focusM > dioptres ? 1 / (1 / focusM - dioptres) : Infinity,
+];
+
+/** Frames as a person counts them: whole from ten on, one decimal below. */
+export const count = (frames: number): string =>
+  frames >= 9.95 || Math.abs(frames - Math.round(frames)) < 0.05 ? String(Math.round(frames)) : frames.toFixed(1);
+
+export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** "8 to 11", or "8" where there is no spread. */
+export const spread = (least: number, most: number): string => (least === most ? String(least) : `${least} to ${most}`);
+
+export const fetchTake = (id: string, seed: number, dials: Dials): Promise<Take> =>
+  request<Take>("POST", `rushes/${id}/rehearsal/take`, { seed, dials });
