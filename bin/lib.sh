@@ -59,6 +59,7 @@ install_debian() {
   for package in "$@"; do case $package in
     chromium) command -v chromium >/dev/null 2>&1 || missing+=(chromium) ;;
     chromium-driver) command -v chromedriver >/dev/null 2>&1 || missing+=(chromium-driver) ;;
+    gcc) command -v cc >/dev/null 2>&1 || missing+=(gcc libc6-dev) ;;
     poppler-utils) command -v pdftotext >/dev/null 2>&1 || missing+=(poppler-utils) ;;
   esac; done
   [ ${#missing[@]} -eq 0 ] && return

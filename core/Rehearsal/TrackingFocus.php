@@ -16,7 +16,6 @@ final class TrackingFocus implements Focus
     public function over(Pass $pass, Camera $camera): Plane
     {
         $scene = $pass->scene;
-        $steps = $scene->steps;
         $step = Scene::STEP_S;
         [$distances, $asides, $aboves, $gaps, $aimGaps, $measures, $chances] = [$pass->distanceM, $pass->asideM, $pass->aboveM, $pass->gapRad, $pass->aimGapRad, $pass->measure, $pass->chance];
         [$halfArea, $halfAreaUp, $patch, $patchUp] = [$camera->looking->halfRad, $camera->looking->halfUpRad, $camera->looking->halfPatchM, $camera->looking->halfPatchUpM];
@@ -37,8 +36,7 @@ final class TrackingFocus implements Focus
         $challenged = $protected = false;
         $partLeft = 0.0;
         $dioptres = $holds = [];
-        for ($at = 0; $at < $steps; $at++) {
-            $s = $distances[$at];
+        foreach ($distances as $at => $s) {
             // what is under the area
             $reach = $halfArea * $s;
             $reachUp = $halfAreaUp * $s;

@@ -58,6 +58,7 @@ function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look)
         '/kit/'.$ids['Reed gimbal on three legs'] => '.care',
         '/kit/new-body' => '.guided',
         '/kit/import' => '.import',
+        '/rehearse' => '[data-testid=expect]',
         '/controls/'.$ids['Skerry One'] => '.conflicts',
         '/controls/'.$ids['Pebble 3'] => '.conflicts',
         '/card' => '.to-set',
@@ -77,6 +78,16 @@ function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look)
             $look($body.' '.$part);
         }
     }
+    $window->get($test->address('/rehearse'));
+    $test->one($window, '[data-testid=time-chart] svg');
+    $test->press($window, 'pace 0');
+    $test->one($window, '[data-testid=tried-gain]');
+    $test->press($window, 'shutter × aperture');
+    $window->executeScript(
+        '[...document.querySelectorAll(".sweep-acts .cure")].find((b) => b.textContent.startsWith("Sweep"))?.click()',
+    );
+    $test->see($window, '100 passes of every hold');
+    $look('rehearse, tried and swept');
     $window->get($test->address('/controls/'.$ids['Skerry One']));
     $test->press($window, 'the thumb key');
     $test->one($window, '.one-control');

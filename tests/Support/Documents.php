@@ -25,6 +25,19 @@ use RushHold\Rush\Rush;
 /** Documents to test with. */
 final class Documents
 {
+    /** A darting bird of three seconds behind posts, with others passing: everything of a rehearsal is at work. */
+    public const DARTING = [
+        'motion' => ['pattern' => 'erratic', 'speed_mps' => 6],
+        'distance' => ['near_m' => 12, 'work_m' => 24, 'far_m' => 60],
+        'clutter' => [
+            'foreground' => 'sparse',
+            'background' => 'busy',
+            'background_gap_m' => 12,
+            'obstacle_width_m' => 0.1,
+            'crossers' => 'occasional',
+        ],
+    ];
+
     /**
      * @param  array<string, mixed>  $own
      * @return array<string, mixed>

@@ -64,7 +64,7 @@ export function SweepPart({ id, stamp, follows, onTry, onTake }: Props) {
   const problem = begin.error ?? cancel.error ?? (runs ? watched.error : null);
 
   return (
-    <section className="sweep" aria-label="Sweep">
+    <section className="sweep" aria-label="Sweep of settings">
       <div className="told-head">
         <h2>Sweep</h2>
         <span className="sweep-kinds" role="group" aria-label="What is swept">
