@@ -11,6 +11,7 @@ use RushHold\Kit\AfArea;
 use RushHold\Kit\FocusMode;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Plan;
+use RushHold\Rush\Style;
 use RushHold\Units;
 
 /** The holds a sweep tries, laid out as rows and columns; where a place holds several, the best of them stands for it. */
@@ -72,7 +73,8 @@ final readonly class Grid
         $shutters = StopScale::shutters($kit->body->shortestShutterS);
         $fNumbers = StopScale::fNumbers($kit->widestF(), $plan->situation->assumptions->value('lens.smallest_f') * $kit->converter);
         $rows = $columns = [];
-        foreach (range(-4, 3) as $thirds) {
+        // where the background is to streak, a faster shutter would take away what is wanted
+        foreach (range($plan->situation->rush->intent->style === Style::PanBlur ? 0 : -4, 3) as $thirds) {
             $shutter = Helps::beside($shutters, $hold->shutterS, $thirds);
             if ($shutter !== null) {
                 $rows[] = ['words' => Units::shutter($shutter), 'dials' => new Dials(shutterS: $shutter)];

@@ -9,6 +9,7 @@ use RushHold\Hold\Hold;
 use RushHold\Kit\FocusMode;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Plan;
+use RushHold\Rush\Style;
 
 /** Which single dial, turned, would save most: each is tried on the same passes as the hold as it is. */
 final readonly class Helps
@@ -81,8 +82,10 @@ final readonly class Helps
         $situation = $plan->situation;
         $shutters = StopScale::shutters($body->shortestShutterS);
         $fNumbers = StopScale::fNumbers($situation->kit->widestF(), $situation->assumptions->value('lens.smallest_f') * $situation->kit->converter);
+        $streaks = $situation->rush->intent->style === Style::PanBlur;
         foreach ([3, 1, -1] as $thirds) {
-            $tries[] = ($shutter = self::beside($shutters, $hold->shutterS, -$thirds)) === null ? null : new Dials(shutterS: $shutter);
+            // where the background is to streak, a faster shutter would take away what is wanted
+            $tries[] = ($streaks && $thirds > 0) || ($shutter = self::beside($shutters, $hold->shutterS, -$thirds)) === null ? null : new Dials(shutterS: $shutter);
             $tries[] = ($fNumber = self::beside($fNumbers, $hold->fNumber, $thirds)) === null ? null : new Dials(fNumber: $fNumber);
         }
 

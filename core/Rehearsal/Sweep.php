@@ -15,6 +15,9 @@ use RushHold\Planning\TakenDials;
  */
 final class Sweep
 {
+    /** First seed of the passes on which the outcome is confirmed. */
+    private const FRESH = 500_000;
+
     /** Passes before anything is given up. */
     private const FAIR = 20;
 
@@ -26,6 +29,9 @@ final class Sweep
 
     /** @var list<Tally> one for each cell */
     private array $tallies;
+
+    /** @var array<int, Tally> the best, the next best and the hold as it is once more, on passes that did not choose them */
+    private array $fresh = [];
 
     /** @var array<int, true> cells that are not tried any more */
     private array $givenUp = [];
@@ -79,6 +85,26 @@ final class Sweep
             }
             if ($this->done >= self::FAIR && $this->done % 10 === 0) {
                 $this->giveUpHopeless();
+            }
+        }
+        if ($this->isFinished() && $this->fresh === []) {
+            $this->confirm($cameras);
+        }
+    }
+
+    /**
+     * The best of many is best partly by luck. What it is worth is measured on passes that had no part in choosing it.
+     *
+     * @param  list<Camera>  $cameras
+     */
+    private function confirm(array $cameras): void
+    {
+        $cells = array_unique(array_filter([$this->best(), $this->present(), $this->runnerUp()], is_int(...)));
+        $this->fresh = array_map(static fn (): Tally => new Tally, array_flip($cells));
+        for ($seed = self::FRESH; $seed < self::FRESH + $this->passes; $seed++) {
+            $pass = $this->rehearsal->pass($seed);
+            foreach ($cells as $cell) {
+                $this->fresh[$cell]->add(Take::of($pass, $cameras[$cell])->counts());
             }
         }
     }
@@ -157,9 +183,13 @@ final class Sweep
         return $this->settings[$cell]->shortfallStops > 0 && $this->settings[$cell]->exactIso > $this->rehearsal->plan->settings->exactIso * 1.01;
     }
 
-    /** Margin of one cell over another. */
+    /** Margin of one cell over another; on fresh passes where both have been confirmed. */
     public function margin(int $cell, int $over): Margin
     {
+        if (isset($this->fresh[$cell], $this->fresh[$over])) {
+            return $this->fresh[$cell]->moreThan($this->fresh[$over]);
+        }
+
         return $this->tallies[$cell]->moreThan($this->tallies[$over]);
     }
 
@@ -197,7 +227,7 @@ final class Sweep
     /** @return array<string, mixed> all that is needed to go on */
     public function toArray(): array
     {
-        return ['done' => $this->done, 'given_up' => array_keys($this->givenUp), 'tallies' => array_map(static fn (Tally $tally): array => $tally->toArray(), $this->tallies)];
+        return ['done' => $this->done, 'given_up' => array_keys($this->givenUp), 'tallies' => array_map(static fn (Tally $tally): array => $tally->toArray(), $this->tallies), 'fresh' => (object) array_map(static fn (Tally $tally): array => $tally->toArray(), $this->fresh)];
     }
 
     /**
@@ -214,6 +244,9 @@ final class Sweep
         /** @var list<array{frames: list<int>, sharp: list<int>, verdicts: array<string, int>|\stdClass}> $tallies */
         $this->tallies = array_map(Tally::fromArray(...), $tallies);
         $this->done = $kept['done'];
+        /** @var array<int, array{frames: list<int>, sharp: list<int>, verdicts: array<string, int>|\stdClass}> $fresh */
+        $fresh = (array) ($kept['fresh'] ?? []);
+        $this->fresh = array_map(Tally::fromArray(...), $fresh);
         /** @var list<int> $givenUp */
         $givenUp = $kept['given_up'] ?? [];
         $this->givenUp = array_fill_keys($givenUp, true);

@@ -26,7 +26,7 @@ final class SweepDocument
         return [
             'kind' => $grid->kind, 'rows_are' => $grid->rowsAre, 'columns_are' => $grid->columnsAre,
             'columns' => array_column($grid->columns, 'words'), 'rows' => $rows,
-            'passes' => $sweep->passes, 'done' => $sweep->done(),
+            'passes' => $sweep->passes, 'done' => $sweep->done(), 'present_iso' => $sweep->rehearsal->plan->hold->iso,
             'best' => $sweep->done() === 0 ? null : self::named($sweep, $best) + [
                 'over_present' => $present === null ? null : $sweep->margin($best, $present)->toArray(),
                 'is_present' => $best === $present,

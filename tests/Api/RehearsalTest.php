@@ -3,10 +3,16 @@
 declare(strict_types=1);
 
 use App\Models\Rehearsal;
+use App\Models\Rush;
 use App\Models\Sweep;
+use App\Models\User;
+use App\Plans\PlanKeeper;
 use App\Rehearsals\Sweeps;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use RushHold\Rehearsal\Grid;
+use RushHold\Rehearsal\Rehearsal as Played;
+use RushHold\Rehearsal\Sweep as SweepOfCraft;
 use Tests\Support\People;
 
 beforeEach(function () {
@@ -273,4 +279,32 @@ it('says that it broke off when it cannot go on', function () {
     $this->getJson("/api/sweeps/{$id}")->assertJsonPath('status', 'failed');
     work(1);
     expect(Sweep::query()->findOrFail($id)->done)->toBe(0);
+});
+
+it('agrees with the planner on every rush of the demo, within its interval', function () {
+    config(['rushhold.demo' => true]);
+    $this->seed();
+    $demo = User::query()->where('email', 'demo@inlet.example')->firstOrFail();
+    $plans = app(PlanKeeper::class);
+    $others = [];
+    $swept = 0;
+    foreach ($demo->rushes()->with(Rush::WITH_KIT)->get() as $rush) {
+        $plan = $plans->planOf($rush, $demo);
+        if (! $plan->hold->focusMode->follows()) {
+            continue;
+        }
+        $sweep = SweepOfCraft::over(
+            Played::of($plan),
+            $plan->hold,
+            Grid::of('tracking', $plan, $plan->hold),
+            100,
+        );
+        $sweep->go(100);
+        $swept++;
+        $margin = $sweep->margin($sweep->best(), $sweep->present());
+        if ($margin->isTelling() && $margin->mean > 0) {
+            $others[] = $rush->name;
+        }
+    }
+    expect($swept)->toBeGreaterThanOrEqual(8)->and($others)->toBe([]);
 });

@@ -159,6 +159,45 @@ it('gives up what chance will not bring back, never the hold itself', function (
     }
 });
 
+it('measures what the best is worth on passes that did not choose it', function () {
+    $plan = Documents::plan(['clutter' => ['background' => 'busy', 'background_gap_m' => 5]]);
+    $sweep = sweepOver($plan, 'tracking', 25);
+    $sweep->go(24);
+    $chosen = $sweep->margin($sweep->best(), $sweep->runnerUp());
+    $sweep->go(1);
+    $kept = json_decode((string) json_encode($sweep->toArray()), true);
+    expect($kept['fresh'])
+        ->toHaveKey((string) $sweep->best())
+        ->toHaveKey((string) $sweep->present())
+        ->toHaveKey((string) $sweep->runnerUp());
+    foreach ($kept['fresh'] as $tally) {
+        expect($tally['frames'])->toHaveCount(25);
+    }
+    // the margins told are those of the fresh passes
+    $fresh = $sweep->margin($sweep->best(), $sweep->runnerUp());
+    expect($fresh->mean)
+        ->toBe(
+            Margin::between(
+                $kept['fresh'][$sweep->best()]['sharp'],
+                $kept['fresh'][$sweep->runnerUp()]['sharp'],
+            )->mean,
+        )
+        ->and($fresh)
+        ->not->toEqual($chosen);
+});
+
+it('leaves the shutter slow where the background is to streak', function () {
+    $plan = Documents::plan(['intent' => ['style' => 'pan-blur']]);
+    foreach (Grid::of('exposure', $plan, $plan->hold)->cells() as $dials) {
+        expect($dials->shutterS)->toBeGreaterThanOrEqual($plan->hold->shutterS * 0.999);
+    }
+    foreach (Helps::find(Rehearsal::of($plan), $plan->hold, 10)->tried as $help) {
+        expect($help->dials->shutterS ?? INF)->toBeGreaterThanOrEqual(
+            $plan->hold->shutterS * 0.999,
+        );
+    }
+});
+
 it('asks no light that is not there', function () {
     $plan = Documents::plan(['light' => ['ev100' => 7], 'iso_ceiling' => 3200]);
     $sweep = sweepOver($plan, 'exposure', 24);

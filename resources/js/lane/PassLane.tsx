@@ -47,7 +47,7 @@ export function PassLane({ take, kind, closestM, time, units }: Props) {
                 .join("")}
             />
           )}
-          {scene.behind_m < most && (
+          {scene.behind_m < most && width > 600 && (
             <text x={scale.x(scene.behind_m)} y={AXIS - 8} className="lane-soft">
               ⌢ background
             </text>

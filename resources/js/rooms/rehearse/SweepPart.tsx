@@ -88,7 +88,7 @@ export function SweepPart({ id, stamp, follows, onTry, onTake }: Props) {
             <span role="status">
               {sweep.waiting
                 ? "It waits for a worker and goes on by itself; nothing is lost."
-                : `${sweep.done} of ${sweep.passes} passes of every hold`}
+                : `${sweep.done} of ${sweep.passes} passes`}
             </span>
             <button type="button" className="cure" onClick={() => cancel.mutate(sweep)}>
               Cancel
@@ -162,10 +162,11 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
             <>
               <b>The hold as it is</b> does best
             </>
-          ) : best.over_present?.telling ? (
+          ) : best.over_present?.telling && best.over_present.mean > 0 ? (
             <>
               <b>{best.words}</b> does best: {count(best.over_present.mean)} ±{" "}
               {(best.over_present.half ?? 0).toFixed(1)} more sharp a pass than the hold as it is
+              {best.iso === grid.present_iso ? "" : `, at ISO ${best.iso} instead of ${grid.present_iso}`}
               {best.because === null ? "" : `; ${count(best.because.saved)} fewer die ${best.because.dies}`}
             </>
           ) : (
@@ -178,7 +179,7 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
             : best.runner_up.margin.telling
               ? `; next is ${best.runner_up.words}, ${count(Math.abs(best.runner_up.margin.mean))} ± ${(best.runner_up.margin.half ?? 0).toFixed(1)} behind`
               : `; ${best.runner_up.words} is as good, as far as can be told`}
-          .{finished ? "" : " So far."}
+          .{finished ? " Margins are from a hundred fresh passes." : " So far."}
         </p>
       )}
       <div className="side-scroll">

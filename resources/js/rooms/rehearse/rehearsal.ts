@@ -127,6 +127,7 @@ export type Grid = {
   rows: { words: string; cells: Cell[] }[];
   passes: number;
   done: number;
+  present_iso: number;
   best:
     | (Named & {
         over_present: Margin | null;
@@ -158,14 +159,20 @@ export const turned = (dials: Dials, change: { [name in keyof Dials]: Dials[name
 export const stepAt = (take: Take, seconds: number): number =>
   Math.max(0, Math.min(take.pass.distance_m.length - 1, Math.round(seconds / take.scene.step_s)));
 
-/** The frame nearest in time, null when there is none within half a step of the drive. */
-export const frameAt = (tried: Tried, seconds: number): Frame | null => {
-  const near = tried.frames.reduce<Frame | null>(
+const nearest = (tried: Tried, seconds: number): Frame | null =>
+  tried.frames.reduce<Frame | null>(
     (best, frame) => (best === null || Math.abs(frame.at_s - seconds) < Math.abs(best.at_s - seconds) ? frame : best),
     null,
   );
+
+/** The frame taken at this time, to half a beat of the drive; null between frames. */
+export const frameAt = (tried: Tried, seconds: number): Frame | null => {
+  const near = nearest(tried, seconds);
   return near !== null && Math.abs(near.at_s - seconds) < 0.5 / tried.hold.drive.fps ? near : null;
 };
+
+/** When the frame nearest to this time was taken; the time itself where there is none. */
+export const nearestFrame = (tried: Tried, seconds: number): number => nearest(tried, seconds)?.at_s ?? seconds;
 
 /** The time of the next frame in this direction, or the end of the pass. */
 export const besideFrame = (tried: Tried, seconds: number, by: 1 | -1, duration: number): number => {

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { typing } from "../../keeper/useKept";
-import { besideFrame, type Take } from "./rehearsal";
+import { besideFrame, nearestFrame, type Take } from "./rehearsal";
 
 /** How fast a second of the pass goes by. */
 export const rates = [
@@ -33,12 +33,13 @@ export function usePlay(take: Take | undefined): Playing {
   const [rate, setRate] = useState<number>(0.25);
   const [loops, setLoops] = useState(false);
   const duration = take?.scene.duration_s ?? 0;
-  const shown = time ?? take?.scene.meet_s ?? 0;
+  const frames = take?.tried ?? take;
+  // it opens on the frame nearest to where the plan has it
+  const shown = time ?? (take === undefined ? 0 : nearestFrame(take, take.scene.meet_s));
   const now = useRef(shown);
   useEffect(() => {
     now.current = shown;
   }, [shown]);
-  const frames = take?.tried ?? take;
 
   const step = useCallback(
     (by: 1 | -1) => {
