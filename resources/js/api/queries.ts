@@ -1,6 +1,6 @@
 import { queryOptions } from "@tanstack/react-query";
-import { request } from "./client";
-import type { Gear, KitWhole, RushRow } from "./types";
+import { ApiProblem, request } from "./client";
+import type { Gear, KitWhole, RushRow, RushWhole } from "./types";
 
 export const gearQuery = queryOptions({ queryKey: ["gear"], queryFn: () => request<{ gear: Gear[] }>("GET", "gear") });
 export const kitsQuery = queryOptions({
@@ -11,3 +11,16 @@ export const rushesQuery = queryOptions({
   queryKey: ["rushes"],
   queryFn: () => request<{ rushes: RushRow[] }>("GET", "rushes"),
 });
+
+/** A rush as it is opened: always fresh, asked for again while the server or its store is away. */
+export const rushQuery = (id: string | undefined) =>
+  queryOptions({
+    queryKey: ["rush", id],
+    queryFn: () => request<RushWhole>("GET", `rushes/${id}`),
+    enabled: id !== undefined,
+    staleTime: 0,
+    gcTime: 0,
+    retry: (count, thrown) =>
+      thrown instanceof ApiProblem && thrown.status < 500 && thrown.status !== 0 ? false : count < 30,
+    retryDelay: 1500,
+  });

@@ -5,8 +5,9 @@ import { limiterText } from "../hold/hold";
 import { newGesture } from "../keeper/gesture";
 import { hasObstacles, obstacleAt } from "../sentence/surroundings";
 import { figures, show, step } from "../units/quantity";
-import { laneEnds, logScale, placedTips, ticks, type Scale } from "./scale";
+import { laneEnds, logScale, placedTips, type Scale } from "./scale";
 import { fitted, shapeOf, Silhouette } from "./silhouettes";
+import { Ticks } from "./Ticks";
 
 export type Grip = "work" | "near" | "far" | "obstacle";
 
@@ -143,7 +144,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
             />
           )}
           <line x1={0} y1={AXIS} x2={width} y2={AXIS} className="lane-axis" />
-          <Ticks scale={scale} units={units} width={width} />
+          <Ticks scale={scale} units={units} width={width} axis={AXIS} />
           {plan !== null && <Limiter range={plan.hold.limiter_m} scale={scale} units={units} />}
           {tips.map((tip) => (
             <g key={`${tip.direction}${tip.metres}`} className="lane-tip">
@@ -273,29 +274,6 @@ function Behind(props: { rush: Rush; scale: Scale; most: number; units: Units; w
         </text>
       )}
     </g>
-  );
-}
-
-function Ticks({ scale, units, width }: { scale: Scale; units: Units; width: number }) {
-  return (
-    <>
-      {ticks(scale.least, scale.most, units === "imperial" ? 0.3048 : 1).map((tick) => {
-        const tx = scale.x(tick.metres);
-        return (
-          <g key={tick.label}>
-            <line x1={tx} y1={AXIS} x2={tx} y2={AXIS + (tick.major ? 9 : 5)} className="lane-tick" />
-            {tick.major && tx < width - 34 && (
-              <text x={tx} y={AXIS + 22} textAnchor="middle" className="lane-soft">
-                {tick.label}
-              </text>
-            )}
-          </g>
-        );
-      })}
-      <text x={width} y={AXIS + 22} textAnchor="end" className="lane-soft">
-        {units === "imperial" ? "ft" : "m"}
-      </text>
-    </>
   );
 }
 

@@ -2,8 +2,9 @@ import type { SubjectKind, Units } from "../api/types";
 import { useWidth } from "../app/useWidth";
 import { sharpRange, stepAt, type Take, type Tried } from "../rooms/rehearse/rehearsal";
 import { show } from "../units/quantity";
-import { laneEnds, logScale, ticks, type Scale } from "./scale";
+import { laneEnds, logScale, type Scale } from "./scale";
 import { fitted, shapeOf, Silhouette } from "./silhouettes";
+import { Ticks } from "./Ticks";
 
 const HEIGHT = 98;
 const AXIS = 70;
@@ -57,25 +58,7 @@ export function PassLane({ take, kind, closestM, time, units }: Props) {
           <Band tried={main} at={at} scale={scale} />
           <line x1={0} y1={AXIS} x2={width} y2={AXIS} className="lane-axis" />
           <line x1={scale.x(nearest)} y1={AXIS - 3} x2={scale.x(farthest)} y2={AXIS - 3} className="pass-reach" />
-          {ticks(least, most, units === "imperial" ? 0.3048 : 1).map((tick) => (
-            <g key={tick.label}>
-              <line
-                x1={scale.x(tick.metres)}
-                y1={AXIS}
-                x2={scale.x(tick.metres)}
-                y2={AXIS + (tick.major ? 9 : 5)}
-                className="lane-tick"
-              />
-              {tick.major && scale.x(tick.metres) < width - 34 && (
-                <text x={scale.x(tick.metres)} y={AXIS + 24} textAnchor="middle" className="lane-soft">
-                  {tick.label}
-                </text>
-              )}
-            </g>
-          ))}
-          <text x={width} y={AXIS + 24} textAnchor="end" className="lane-soft">
-            {units === "imperial" ? "ft" : "m"}
-          </text>
+          <Ticks scale={scale} units={units} width={width} axis={AXIS} />
           <line x1={x} y1={AXIS - 44} x2={x} y2={AXIS} className={inside ? "lane-now" : "lane-fail-line"} />
           <Silhouette
             shape={shape}

@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
-import { kitsQuery, rushesQuery } from "../../api/queries";
+import { kitsQuery, rushesQuery, rushQuery } from "../../api/queries";
 import type { KitWhole, Plan, RushRow, RushWhole } from "../../api/types";
 import { useAccount, useCatalogue } from "../../app/boot";
 import { Lane, type Grip } from "../../lane/Lane";
@@ -38,16 +38,7 @@ export default function PlanRoom() {
   const kinds = useCatalogue();
   const rushes = useQuery({ ...rushesQuery, enabled: id === undefined });
   const kits = useQuery(kitsQuery);
-  const opened = useQuery({
-    queryKey: ["rush", id],
-    queryFn: () => request<RushWhole>("GET", `rushes/${id}`),
-    enabled: id !== undefined,
-    staleTime: 0,
-    gcTime: 0,
-    retry: (count, thrown) =>
-      thrown instanceof ApiProblem && thrown.status < 500 && thrown.status !== 0 ? false : count < 30,
-    retryDelay: 1500,
-  });
+  const opened = useQuery(rushQuery(id));
   const make = useMutation({
     mutationFn: () => {
       const kit = kits.data?.kits[0];

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
-import { kitsQuery, rushesQuery } from "../../api/queries";
+import { kitsQuery, rushesQuery, rushQuery } from "../../api/queries";
 import type { Dials, KitWhole, RushRow, RushWhole } from "../../api/types";
 import { useAccount, useCatalogue } from "../../app/boot";
 import { newGesture } from "../../keeper/gesture";
@@ -38,13 +38,7 @@ export default function RehearseRoom() {
   const navigate = useNavigate();
   const rushes = useQuery(rushesQuery);
   const kits = useQuery(kitsQuery);
-  const opened = useQuery({
-    queryKey: ["rush", id],
-    queryFn: () => request<RushWhole>("GET", `rushes/${id}`),
-    enabled: id !== undefined,
-    staleTime: 0,
-    gcTime: 0,
-  });
+  const opened = useQuery(rushQuery(id));
   const first = rushes.data?.rushes[0]?.id;
   useEffect(() => {
     if (id === undefined && first !== undefined) void navigate(`/rehearse/${first}`, { replace: true });
