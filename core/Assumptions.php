@@ -67,6 +67,24 @@ final class Assumptions
         return array_key_exists($name, $this->changed);
     }
 
+    /**
+     * Those whose names begin so, as a person reads and changes them.
+     *
+     * @param  list<string>  $beginnings
+     * @return list<array{name: string, meaning: string, unit: string, value: float, default: float, least: float, most: float}>
+     */
+    public function told(array $beginnings): array
+    {
+        $told = [];
+        foreach (self::all() as $one) {
+            if (array_filter($beginnings, static fn (string $begins): bool => str_starts_with($one->name, $begins)) !== []) {
+                $told[] = ['name' => $one->name, 'meaning' => $one->meaning, 'unit' => $one->unit, 'value' => $this->value($one->name), 'default' => $one->default, 'least' => $one->least, 'most' => $one->most];
+            }
+        }
+
+        return $told;
+    }
+
     /** η: the share of the crossing motion that the pan takes out. */
     public function panning(Skill $skill): float
     {

@@ -10,8 +10,6 @@ use App\Models\Rush;
 use App\Models\User;
 use App\Plans\PlanKeeper;
 use Illuminate\Database\Eloquent\Collection;
-use RushHold\Assumption;
-use RushHold\Assumptions;
 use RushHold\Controls\Assignment;
 use RushHold\Controls\ButtonWords;
 use RushHold\Controls\LaidHold;
@@ -56,16 +54,6 @@ final readonly class LayoutReading
         return $holds;
     }
 
-    /** @return list<array{name: string, meaning: string, value: float, default: float, least: float, most: float}> the seconds a change is reckoned with */
-    private static function assumed(Assumptions $assumptions): array
-    {
-        $seconds = array_filter(Assumptions::all(), static fn (Assumption $one): bool => str_starts_with($one->name, 'switch.'));
-
-        return array_values(array_map(static fn (Assumption $one): array => [
-            'name' => $one->name, 'meaning' => $one->meaning, 'value' => $assumptions->value($one->name), 'default' => $one->default, 'least' => $one->least, 'most' => $one->most,
-        ], $seconds));
-    }
-
     /** @return array<string, mixed> what the page shows beside the layout: names, how to set each control, conflicts, seconds */
     public function of(Laying $laying): array
     {
@@ -80,7 +68,7 @@ final readonly class LayoutReading
             'buttons' => ['name' => $dialect->name('buttons'), 'where' => $dialect->where('buttons')->words($laying->sheet->controlNames()), 'words' => (object) ($dialect->setting('buttons')->words ?? [])],
             'findings' => array_map(static fn ($finding): array => $finding->toArray(), LayoutCheck::of($laying)),
             'seconds' => (object) array_map(static fn (array $row): object => (object) $row, (new Switching($laying))->matrix()),
-            'assumed' => self::assumed($laying->assumptions),
+            'assumed' => $laying->assumptions->told(['switch.']),
             'set' => array_map(static fn (Assignment $use): array => ['control' => $use->control, 'how' => ButtonWords::of($laying, $use)], $laying->layout->uses),
         ];
     }

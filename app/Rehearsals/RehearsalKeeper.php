@@ -28,6 +28,9 @@ final readonly class RehearsalKeeper
     /** Passes on which each single dial is tried. */
     private const TRIES = 60;
 
+    /** Beginnings of the names of the figures a rehearsal rests on beyond the plan's. */
+    private const ASSUMED = ['rehearse.', 'af.', 'focus.prediction', 'aim.recover.', 'person.reaction'];
+
     /** Raised whenever a rehearsal itself tells otherwise, so that kept ones are made again. */
     private const MODEL = 1;
 
@@ -48,7 +51,7 @@ final readonly class RehearsalKeeper
      */
     public function estimate(Rush $rush, User $user): array
     {
-        return array_diff_key($this->kept($rush, $user), ['by_pass' => 1, 'model' => 1]);
+        return array_diff_key($this->kept($rush, $user), ['by_pass' => 1, 'model' => 1]) + ['assumed' => $user->assumed()->told(self::ASSUMED)];
     }
 
     /** @return array<string, mixed> with the sharp frames of each pass */

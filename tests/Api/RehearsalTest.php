@@ -66,6 +66,27 @@ it('tells what to expect, keeps it with its date, and says when the rush has cha
     $this->getJson($this->path)->assertJsonPath('rehearsed.stale', false);
 });
 
+it('rests on figures that anybody may replace by their own', function () {
+    $told = $this->getJson("{$this->path}/rehearsal")->json();
+    $assumed = array_column($told['assumed'], null, 'name');
+    expect($assumed)->toHaveKeys(['rehearse.scatter', 'rehearse.buffer', 'af.recover', 'person.reaction']);
+    foreach ($assumed as $one) {
+        expect($one['value'])
+            ->toBeGreaterThanOrEqual($one['least'])
+            ->toBeLessThanOrEqual($one['most'])
+            ->and($one['meaning'])
+            ->not->toBe('');
+    }
+    // hands that are the same in every frame keep what the plan keeps
+    $this->putJson('/api/assumptions', ['assumptions' => ['rehearse.scatter' => 0]])->assertOk();
+    $this->user->refresh();
+    $again = $this->getJson("{$this->path}/rehearsal")->json();
+    expect($again['sharp'])->toBeGreaterThan($told['sharp']);
+    $this->putJson('/api/assumptions', ['assumptions' => ['rehearse.scatter' => 7]])
+        ->assertUnprocessable()
+        ->assertJsonPath('faults.0.range', '0 to 2');
+});
+
 it('plays one pass, alone or beside dials turned, the same for the same seed', function () {
     $ask = fn (int $seed, array $dials = []) => $this->postJson("{$this->path}/rehearsal/take", [
         'seed' => $seed,

@@ -128,6 +128,22 @@ it('says what to expect, plays, steps from frame to frame, and scrubs', function
     );
 });
 
+it('lets its assumed figures be replaced, and plays anew', function () {
+    $window = $this->browser();
+    rehearsing($this, $window);
+    $keepers = fn (): string => $this->one($window, '.expect-small')->getText();
+    $before = $keepers();
+    $window->findElement(WebDriverBy::cssSelector('.rehearse > .seconds summary'))->click();
+    $label =
+        'How much pan and hands vary from frame to frame: spread of the logarithm';
+    $field = $this->one($window, 'input[aria-label="'.$label.'"]');
+    $field->sendKeys([Key::CONTROL, 'a']);
+    $field->sendKeys([Key::NULL, '1,5', Key::TAB]);
+    comes($window, fn (): bool => $keepers() !== $before, 'another keeper rate', 30);
+    $this->press($window, 'back to 0.35');
+    comes($window, fn (): bool => $keepers() === $before, 'the keeper rate from before', 30);
+});
+
 it('goes from frame to frame where motion is to be reduced', function () {
     $window = $this->browser();
     (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($window))->execute(

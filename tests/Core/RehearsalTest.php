@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use RushHold\Hold\Burst;
-use RushHold\Hold\Dials;
 use RushHold\Hold\ManualTechnique;
 use RushHold\Kit\AfArea;
 use RushHold\Kit\FocusMode;
@@ -52,19 +51,8 @@ function frameAtMeeting(Rehearsal $rehearsal, array $frames): Frame
     return $frames[0];
 }
 
-function tallied(Rehearsal $rehearsal, Dials $dials, int $passes = 120): Tally
-{
-    $tally = new Tally();
-    $camera = $rehearsal->camera($dials->on($rehearsal->plan->hold));
-    for ($seed = 0; $seed < $passes; $seed++) {
-        $tally->add(Take::of($rehearsal->pass($seed), $camera)->counts());
-    }
-
-    return $tally;
-}
-
 /** @return list<int> what the focus holds, each as often as it changes */
-function changesOf(array $held): array
+function heldInTurn(array $held): array
 {
     $changes = [];
     foreach ($held as $now) {
@@ -218,7 +206,7 @@ it('loses the subject at every post with hold 0, and at none that it waits out',
         $rehearsal->scene->strips->halfRad + $plan->situation->framing->targetM / 2 / $plan->situation->rush->workM;
     $posts = count(
         array_filter(
-            changesOf(array_map(fn (float $gap) => $gap < $touch ? 1 : 0, $pass->gapRad)),
+            heldInTurn(array_map(fn (float $gap) => $gap < $touch ? 1 : 0, $pass->gapRad)),
         ),
     );
     // t = (w/d + z/s)/Ω, docs/model.md: within a step of what the pass shows

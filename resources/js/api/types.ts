@@ -45,6 +45,17 @@ export type RushWhole = {
   rehearsed: Rehearsed | null;
 };
 
+/** A figure that is assumed until the person puts in their own. */
+export type AssumedFigure = {
+  name: string;
+  meaning: string;
+  unit: string;
+  value: number;
+  default: number;
+  least: number;
+  most: number;
+};
+
 /** A share with its 95 % interval. */
 export type Interval = { share: number; least: number; most: number };
 

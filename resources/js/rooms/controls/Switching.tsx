@@ -1,7 +1,7 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
-import type { Units, User } from "../../api/types";
+import { Assumed } from "../../app/Assumed";
 import { useAccount } from "../../app/boot";
 import { NumberField } from "../kit/inputs";
 import { follow, seconds, times, type Best, type Layout, type Reading } from "./layout";
@@ -64,7 +64,12 @@ export function Switching({ bodyId, layout, reading, stamp, onChange, onAssumed 
                 : "More than six holds: found by exchanging, close to the best but not proven."}{" "}
               Exposure is left alone, as a focus key should.
             </p>
-            <Assumed assumed={reading.assumed} units={user.settings.units} onChanged={onAssumed} />
+            <Assumed
+              title="The seconds it rests on, assumed: put in your own"
+              assumed={reading.assumed}
+              units={user.settings.units}
+              onChanged={onAssumed}
+            />
           </div>
         </div>
       )}
@@ -117,45 +122,5 @@ export function Switching({ bodyId, layout, reading, stamp, onChange, onAssumed 
         </table>
       </div>
     </section>
-  );
-}
-
-type AssumedProps = { assumed: Reading["assumed"]; units: Units; onChanged: () => void };
-
-/** The seconds behind it all, assumed until somebody has timed their own fingers. */
-function Assumed({ assumed, units, onChanged }: AssumedProps) {
-  const { setUser } = useAccount();
-  const put = useMutation({
-    mutationFn: ({ name, value }: { name: string; value: number | null }) =>
-      request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } }),
-    onSuccess: ({ user }) => {
-      setUser(user);
-      onChanged();
-    },
-  });
-  return (
-    <details className="seconds">
-      <summary>The seconds it rests on, assumed: put in your own</summary>
-      {assumed.map((one) => (
-        <p key={one.name} className="range-row">
-          <span>{one.meaning}</span>
-          <NumberField
-            bare
-            label={one.meaning}
-            quantity="time"
-            units={units}
-            value={one.value}
-            range={[one.least, one.most]}
-            onTake={(value) => put.mutate({ name: one.name, value })}
-          />
-          {one.value !== one.default && (
-            <button type="button" className="mark" onClick={() => put.mutate({ name: one.name, value: null })}>
-              back to {one.default} s
-            </button>
-          )}
-        </p>
-      ))}
-      {put.isError && <p className="note fault">{put.error.message}</p>}
-    </details>
   );
 }

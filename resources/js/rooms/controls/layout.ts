@@ -1,4 +1,4 @@
-import type { Said } from "../../api/types";
+import type { AssumedFigure, Said } from "../../api/types";
 import type { Layout } from "../../generated/layout";
 import { Keeper, type Marks } from "../../keeper/Keeper";
 
@@ -22,7 +22,7 @@ export type Reading = {
   findings: Finding[];
   seconds: Record<string, Record<string, number>>;
   /** The seconds a change is reckoned with. */
-  assumed: { name: string; meaning: string; value: number; default: number; least: number; most: number }[];
+  assumed: AssumedFigure[];
   set: { control: string; how: string }[];
 };
 

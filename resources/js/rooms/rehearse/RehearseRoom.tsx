@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import { kitsQuery, rushesQuery, rushQuery } from "../../api/queries";
 import type { Dials, KitWhole, RushRow, RushWhole } from "../../api/types";
+import { Assumed } from "../../app/Assumed";
 import { useAccount, useCatalogue } from "../../app/boot";
 import { newGesture } from "../../keeper/gesture";
 import { SaveLine } from "../../keeper/SaveLine";
@@ -221,6 +222,14 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
             }}
             onTake={adopt}
           />
+          {told.data !== undefined && (
+            <Assumed
+              title="The figures a rehearsal rests on, assumed: put in your own"
+              assumed={told.data.assumed}
+              units={units}
+              onChanged={() => void keeper.refresh()}
+            />
+          )}
           <p className="note rehearse-note">
             Every number here is played, not measured: it rests on the plan’s own formulas and on assumed figures of how
             hands stray and how autofocus finds, waits and follows.{" "}

@@ -1,5 +1,5 @@
 import { request } from "../../api/client";
-import type { Dials, Interval, Plan } from "../../api/types";
+import type { AssumedFigure, Dials, Interval, Plan } from "../../api/types";
 
 export type Hold = Plan["hold"];
 
@@ -97,10 +97,16 @@ export type Estimate = {
   keeper: Interval;
   at_least_one: Interval;
   losses: { verdict: Verdict; frames: number; dies: string; treated_by: string }[];
+  assumed: AssumedFigure[];
 };
 
 /** Dials turned, and what came of it. */
-export type TriedEstimate = Omit<Estimate, "at"> & { words: string; gain: Margin; iso: number; dark_stops: number };
+export type TriedEstimate = Omit<Estimate, "at" | "assumed"> & {
+  words: string;
+  gain: Margin;
+  iso: number;
+  dark_stops: number;
+};
 
 export type Help = { dials: Dials; words: string; gain: Margin; sharp: number; iso: number; dark_stops: number };
 export type Helps = { losses: (Help & { verdict: Verdict; saves: number })[]; best: Help[] };
