@@ -390,6 +390,7 @@ final class Assumptions
             new Assumption('rehearse.pass', 3, 0.5, 10, 's', 'Longest pass that is played', 'assumed'),
             new Assumption('rehearse.arrival', 0.3, 0, 3, 's', 'When what is not there yet comes into view', 'assumed'),
             new Assumption('rehearse.jink', 0.25, 0.02, 2, 's', 'How long a jink goes one way', 'assumed'),
+            new Assumption('rehearse.return', 1, 0.1, 60, 's', 'How soon it comes back to its way after a jink', 'assumed'),
             new Assumption('rehearse.fidget', 0.3, 0.02, 5, 's', 'How long what sits keeps a lean', 'assumed'),
             new Assumption('rehearse.scatter', 0.35, 0, 2, '', 'How much pan and hands vary from frame to frame: spread of the logarithm', 'assumed'),
             new Assumption('rehearse.twig', 0.02, 0.001, 2, 'm', 'Width of what stands in front when the rush does not say', 'assumed'),

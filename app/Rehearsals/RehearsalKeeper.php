@@ -11,6 +11,7 @@ use App\Plans\PlanKeeper;
 use Illuminate\Support\Carbon;
 use RushHold\Hold\Dials;
 use RushHold\Hold\Hold;
+use RushHold\Kit\FocusMode;
 use RushHold\Rehearsal\EstimateDocument;
 use RushHold\Rehearsal\Helps;
 use RushHold\Rehearsal\Margin;
@@ -32,7 +33,7 @@ final readonly class RehearsalKeeper
     private const ASSUMED = ['rehearse.', 'af.', 'focus.prediction', 'aim.recover.', 'person.reaction'];
 
     /** Raised whenever a rehearsal itself tells otherwise, so that kept ones are made again. */
-    private const MODEL = 1;
+    private const MODEL = 2;
 
     public function __construct(private PlanKeeper $plans) {}
 
@@ -64,7 +65,7 @@ final readonly class RehearsalKeeper
         }
         $rehearsal = RehearsalOfCraft::of($this->plans->planOf($rush, $user));
         $tally = self::tally($rehearsal, $rehearsal->plan->hold);
-        $document = ['model' => self::MODEL, 'by_pass' => $tally->sharp()] + EstimateDocument::of($tally);
+        $document = ['model' => self::MODEL, 'by_pass' => $tally->sharp()] + EstimateDocument::of($tally, self::isByHand($rehearsal));
         $at = Carbon::now();
         Rehearsal::query()->updateOrCreate(['rush_id' => $rush->id], ['mark' => $mark, 'document' => $document, 'made_at' => $at]);
 
@@ -83,7 +84,7 @@ final readonly class RehearsalKeeper
         /** @var list<int> $now */
         $now = $this->kept($rush, $user)['by_pass'];
 
-        return EstimateDocument::of($then) + [
+        return EstimateDocument::of($then, self::isByHand($rehearsal)) + [
             'words' => EstimateDocument::words($rehearsal->plan, $dials), 'gain' => Margin::between($then->sharp(), $now)->toArray(),
         ] + EstimateDocument::light($rehearsal->plan, $dials);
     }
@@ -110,6 +111,11 @@ final readonly class RehearsalKeeper
         return TakeDocument::of($seed, $take) + [
             'tried' => $dials->areNone() ? null : TakeDocument::tried(Take::of($pass, $rehearsal->camera($dials->on($rehearsal->plan->hold)))),
         ];
+    }
+
+    private static function isByHand(RehearsalOfCraft $rehearsal): bool
+    {
+        return $rehearsal->plan->hold->focusMode === FocusMode::Manual;
     }
 
     private static function tally(RehearsalOfCraft $rehearsal, Hold $hold): Tally

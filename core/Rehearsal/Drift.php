@@ -51,17 +51,18 @@ final class Drift
     }
 
     /**
-     * How far a smoothly wandering speed has carried something.
+     * How far a smoothly wandering speed has carried something that comes back to its way in $returnsS.
      *
      * @param  list<float>  $normals
      * @return list<float>
      */
-    public static function carried(float $spreadMps, float $forgetsS, array $normals): array
+    public static function carried(float $spreadMps, float $forgetsS, float $returnsS, array $normals): array
     {
         $metres = 0.0;
+        $keeps = exp(-Scene::STEP_S / $returnsS);
         $out = [];
         foreach (self::smooth($spreadMps, $forgetsS, $normals) as $speed) {
-            $metres += $speed * Scene::STEP_S;
+            $metres = $metres * $keeps + $speed * Scene::STEP_S;
             $out[] = $metres;
         }
 

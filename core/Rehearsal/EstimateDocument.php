@@ -12,14 +12,17 @@ use RushHold\Planning\TakenDials;
 /** Writes what many passes have told: keeper rate, what to expect of one pass, losses by cause, and what would help. */
 final class EstimateDocument
 {
-    /** @return array<string, mixed> */
-    public static function of(Tally $tally): array
+    /**
+     * @param  bool  $byHand  whether a hand focuses
+     * @return array<string, mixed>
+     */
+    public static function of(Tally $tally, bool $byHand): array
     {
         [$least, $most] = $tally->usually();
         $losses = [];
         foreach ($tally->losses() as $verdict => $frames) {
             $cause = Verdict::from($verdict);
-            $losses[] = ['verdict' => $verdict, 'frames' => $frames, 'dies' => Loss::diesOf($cause), 'treated_by' => Loss::treatedBy($cause)];
+            $losses[] = ['verdict' => $verdict, 'frames' => $frames, 'dies' => Loss::diesOf($cause), 'treated_by' => Loss::treatedBy($cause, $byHand)];
         }
 
         return [

@@ -25,14 +25,18 @@ final class Loss
         };
     }
 
-    /** The dial that treats it, where no rehearsal has found one. */
-    public static function treatedBy(Verdict $verdict): string
+    /**
+     * What treats it, where no dial does.
+     *
+     * @param  bool  $byHand  whether a hand focuses
+     */
+    public static function treatedBy(Verdict $verdict, bool $byHand = false): string
     {
         return match ($verdict) {
             Verdict::Sharp => '',
             Verdict::Motion => 'a faster shutter, or a better pan',
             Verdict::Shake => 'support, the stabiliser, a faster shutter',
-            Verdict::Front, Verdict::Back => 'pace, or a smaller aperture',
+            Verdict::Front, Verdict::Back => $byHand ? 'a smaller aperture, or pressing nearer to the plane' : 'pace, or a smaller aperture',
             Verdict::WrongThing => 'hold, or a smaller area',
             Verdict::OutOfArea => 'a larger area',
             Verdict::OutOfFrame => 'a shorter focal length, or more distance',

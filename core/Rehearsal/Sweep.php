@@ -30,6 +30,9 @@ final class Sweep
     /** @var list<Tally> one for each cell */
     private array $tallies;
 
+    /** @var ?list<Camera> one for each cell, once it is needed */
+    private ?array $cameras = null;
+
     /** @var array<int, Tally> the best, the next best and the hold as it is once more, on passes that did not choose them */
     private array $fresh = [];
 
@@ -70,7 +73,7 @@ final class Sweep
     /** Goes on for so many passes, or to the end. */
     public function go(int $passes): void
     {
-        $cameras = array_map(fn (Dials $dials): Camera => $this->rehearsal->camera($dials->on($this->hold)), $this->cells);
+        $cameras = $this->cameras ??= array_map(fn (Dials $dials): Camera => $this->rehearsal->camera($dials->on($this->hold)), $this->cells);
         for ($until = min($this->passes, $this->done + $passes); $this->done < $until; $this->done++) {
             $pass = $this->rehearsal->pass($this->done);
             $planes = [];

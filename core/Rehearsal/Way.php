@@ -126,11 +126,12 @@ final readonly class Way
     {
         if ($scene->going->jinkMps > 0) {
             $time = $scene->value('rehearse.jink');
+            $returns = $scene->value('rehearse.return');
 
             return [
-                Drift::carried($scene->going->jinkMps, $time, $dice->normals($scene->steps)),
-                Drift::carried($scene->going->jinkMps * $scene->going->jinkUp, $time, $dice->normals($scene->steps)),
-                Drift::carried($scene->going->jinkMps, $time, $dice->normals($scene->steps)),
+                Drift::carried($scene->going->jinkMps, $time, $returns, $dice->normals($scene->steps)),
+                Drift::carried($scene->going->jinkMps * $scene->going->jinkUp, $time, $returns, $dice->normals($scene->steps)),
+                Drift::carried($scene->going->jinkMps, $time, $returns, $dice->normals($scene->steps)),
             ];
         }
         if ($scene->going->fidgetM > 0) {

@@ -95,10 +95,11 @@ it('says what to expect, plays, steps from frame to frame, and scrubs', function
     $this->keys($window, Key::ARROW_LEFT);
     comes($window, fn (): bool => played($window) < $at, 'the frame before');
     // it plays, stops by itself at the end, and begins again from the start
-    $this->press($window, 'full speed');
+    $this->press($window, '⅒');
     $window->executeScript('document.activeElement.blur()');
     $this->keys($window, ' ');
     $this->press($window, 'Stop');
+    $this->press($window, 'full speed');
     $this->press($window, 'Play');
     comes(
         $window,

@@ -99,12 +99,14 @@ it('lets chance wander with the spread it is given', function () {
         ->and($spread(Drift::smooth(2.0, 0.2, $normals)))
         ->toEqualWithDelta(2.0, 0.15);
     // with this spread a jink carries it ε·v·reaction in the time the hand needs to answer
-    $carried = Drift::carried(1.03, 0.25, $normals);
+    $carried = Drift::carried(1.27, 0.25, 1, $normals);
     $moved = [];
     for ($at = 30; $at < 60000; $at++) {
         $moved[] = $carried[$at] - $carried[$at - 30];
     }
     expect($spread($moved))->toEqualWithDelta(0.25, 0.02);
+    // and it comes back to its way, so that it never wanders off
+    expect($spread($carried))->toBeLessThan(0.9);
 });
 
 it('agrees with the plan on a straight pass with a perfect aim', function (

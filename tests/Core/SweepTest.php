@@ -248,6 +248,7 @@ it('finds the dial that treats a loss, and does not praise one that changes noth
     foreach (Verdict::cases() as $verdict) {
         expect(Loss::diesOf($verdict) === '')->toBe($verdict === Verdict::Sharp);
         expect(Loss::treatedBy($verdict) === '')->toBe($verdict === Verdict::Sharp);
+        expect(Loss::treatedBy($verdict, true))->not->toContain('pace');
     }
 });
 

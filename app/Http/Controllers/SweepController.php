@@ -27,7 +27,7 @@ final readonly class SweepController extends Controller
     {
         $mark = $this->rehearsals->mark($rush, $this->user($request));
         /** @var Collection<int, Sweep> $last */
-        $last = Sweep::query()->where('rush_id', $rush->id)->orderByDesc('created_at')->limit(12)->get()->unique('kind');
+        $last = Sweep::query()->select(['id', 'kind', 'mark', 'status', 'passes', 'done', 'reading', 'beat_at'])->where('rush_id', $rush->id)->orderByDesc('created_at')->limit(12)->get()->unique('kind');
 
         return new JsonResponse(['sweeps' => $last->map(fn (Sweep $sweep): array => self::whole($sweep, $mark))->values()->all()]);
     }

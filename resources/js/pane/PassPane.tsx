@@ -40,6 +40,10 @@ export function PassPane({ take, rush, kind, time }: Props) {
     .map((one) => aimX + (one.azimuth + one.per_s * (time - one.at_s) - aimAzimuth) * width)
     .filter((middle) => middle > -width * 0.2 && middle < width * 1.2);
   const thick = Math.max(2, scene.obstacle_width * width);
+  const before = scene.obstacle_m !== null && distance > scene.obstacle_m;
+  const standing = strips.map((middle) => (
+    <rect key={middle} x={middle - thick / 2} y={-2} width={thick} height={height + 4} className="strip" />
+  ));
   const frame = frameAt(main, time);
   return (
     <figure className="pane pass-pane" data-testid="pass-pane" data-held={held}>
@@ -58,6 +62,8 @@ export function PassPane({ take, rush, kind, time }: Props) {
             </defs>
             <Ground clutter={rush.clutter} width={width} height={height} />
             <g clipPath="url(#pass-frame)">
+              {/* what stands is before it or behind it, as the distances have it */}
+              {!before && standing}
               {arrived && (
                 <Silhouette
                   shape={shape}
@@ -66,9 +72,7 @@ export function PassPane({ take, rush, kind, time }: Props) {
                   className={held === 1 || held === 5 ? "pane-subject" : "pane-subject pane-lost"}
                 />
               )}
-              {strips.map((middle) => (
-                <rect key={middle} x={middle - thick / 2} y={-2} width={thick} height={height + 4} className="strip" />
-              ))}
+              {before && standing}
             </g>
             {held !== 5 && (
               <path

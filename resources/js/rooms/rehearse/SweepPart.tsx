@@ -176,7 +176,7 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
           )}
           {best.runner_up === null
             ? ""
-            : best.runner_up.margin.telling
+            : best.runner_up.margin.telling && best.runner_up.margin.mean > 0
               ? `; next is ${best.runner_up.words}, ${count(Math.abs(best.runner_up.margin.mean))} ± ${(best.runner_up.margin.half ?? 0).toFixed(1)} behind`
               : `; ${best.runner_up.words} is as good, as far as can be told`}
           .{finished ? " Margins are from a hundred fresh passes." : " So far."}
