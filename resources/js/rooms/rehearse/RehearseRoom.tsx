@@ -104,11 +104,12 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
     queryKey: ["rehearsal", id, stamp],
     queryFn: () => request<Estimate>("GET", `rushes/${id}/rehearsal`),
     enabled: planned,
+    placeholderData: (old) => old,
   });
   const helps = useQuery({
     queryKey: ["helps", id, stamp],
     queryFn: () => request<Helps>("GET", `rushes/${id}/rehearsal/helps`),
-    enabled: planned && told.isSuccess,
+    enabled: planned && told.isSuccess && !told.isPlaceholderData,
     placeholderData: (old) => old,
   });
   const tried = useQuery({
@@ -159,6 +160,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
         <>
           <Told
             told={told.data}
+            stale={told.isPlaceholderData || !planned}
             tried={noDials(dials) ? undefined : tried.data}
             helps={helps.data}
             wrong={told.isError ? told.error.message : null}

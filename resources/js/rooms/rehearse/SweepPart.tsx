@@ -158,6 +158,7 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
     <>
       {best !== null && (
         <p className="sweep-best" data-testid="sweep-best">
+          {stale ? "Before the rush changed: " : ""}
           {best.is_present ? (
             <>
               <b>The hold as it is</b> does best
@@ -183,7 +184,7 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
         </p>
       )}
       <div className="side-scroll">
-        <table className={stale ? "sweep-grid sweep-stale" : "sweep-grid"} ref={body}>
+        <table className="sweep-grid" ref={body}>
           <caption className="unseen">
             Sharp frames a pass by {grid.rows_are} and {grid.columns_are}
           </caption>
@@ -208,10 +209,10 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
                     <button
                       type="button"
                       data-cell={`${r}-${c}`}
-                      className={`sweep-cell shade-${shade(one)}${one.present ? " here" : ""}${one.given_up ? " given-up" : ""}`}
+                      style={{ backgroundSize: `${Math.round(one.keeper.share * (one.passes > 0 ? 100 : 0))}% 5px` }}
+                      className={`sweep-cell${one.keeper.share >= 0.5 && one.passes > 0 ? " half" : ""}${one.present ? " here" : ""}${one.given_up ? " given-up" : ""}`}
                       tabIndex={r === shown[0] && c === shown[1] ? 0 : -1}
                       aria-pressed={spot !== null && r === spot[0] && c === spot[1]}
-                      aria-label={`${says(one)}${one.present ? "; now" : ""}${one.best ? "; best" : ""}`}
                       onKeyDown={go}
                       onClick={() => setSpot([r, c])}
                       onFocus={() => setSpot([r, c])}
@@ -222,6 +223,9 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
                         {one.dials.pace === undefined ? "" : `p${one.dials.pace}`}
                         {one.dark_stops > 0 ? "☾" : ""}
                       </small>
+                      <span className="unseen">
+                        {` sharp: ${says(one)}${one.present ? "; now" : ""}${one.best ? "; best" : ""}`}
+                      </span>
                     </button>
                   </td>
                 ))}
@@ -246,7 +250,7 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
         </p>
       )}
       <p className="note">
-        Numbers are sharp frames of a pass; the darker, the more of all frames. ○ now, ▲ best
+        Numbers are sharp frames of a pass, the line below them their share of all frames. ○ now, ▲ best
         {grid.kind === "tracking" ? ", p the pace that does best there" : ", ☾ darker than your ISO ceiling allows"};
         slanted figures were given up early.
       </p>
@@ -254,12 +258,9 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
   );
 }
 
-const shade = (cell: Cell): number =>
-  cell.passes === 0 ? 0 : [0.2, 0.4, 0.6, 0.8].filter((limit) => cell.keeper.share >= limit).length;
-
 const says = (cell: Cell): string =>
   cell.passes === 0
     ? `${cell.words}: not played yet`
-    : `${cell.words}: ${count(cell.sharp)} of ${count(cell.frames)} sharp, ${percent(cell.keeper.share)} (${percent(cell.keeper.least)} – ${percent(cell.keeper.most)})${
+    : `${cell.words}: ${cell.sharp.toFixed(1)} of ${count(cell.frames)} sharp, ${percent(cell.keeper.share)} (${percent(cell.keeper.least)} – ${percent(cell.keeper.most)})${
         cell.dark_stops > 0 ? `, ${cell.dark_stops.toFixed(1)} stops dark` : `, ISO ${cell.iso}`
       }${cell.given_up ? `, given up after ${cell.passes} passes` : ""}`;

@@ -4,6 +4,8 @@ import { VerdictMark, verdictWords } from "./Verdicts";
 
 type Props = {
   told: Estimate | undefined;
+  /** Whether it is of the hold before, while the new one is played. */
+  stale: boolean;
   tried: TriedEstimate | undefined;
   helps: Helps | undefined;
   wrong: string | null;
@@ -11,7 +13,7 @@ type Props = {
 };
 
 /** What many passes tell: how many to expect, what the others die of, and which dial saves them. */
-export function Told({ told, tried, helps, wrong, onTry }: Props) {
+export function Told({ told, stale, tried, helps, wrong, onTry }: Props) {
   if (told === undefined)
     return (
       <p className="told-wait note" aria-busy={wrong === null}>
@@ -21,7 +23,11 @@ export function Told({ told, tried, helps, wrong, onTry }: Props) {
   const shown = tried ?? told;
   const worth = shown.losses.filter((loss) => loss.frames >= 0.05 * shown.frames);
   return (
-    <section className="told-rehearsal" aria-label="What to expect">
+    <section
+      className={stale ? "told-rehearsal stale" : "told-rehearsal"}
+      aria-label="What to expect"
+      aria-busy={stale}
+    >
       <div className="expect">
         <p className="expect-main" data-testid="expect">
           <span className="setting-name">sharp of {count(shown.frames)} frames</span>
