@@ -53,8 +53,10 @@ final readonly class TakenDials implements Chooser
         $widest = StopScale::fNumbers($situation->kit->widestF(), $situation->kit->widestF())[0];
         $fNumber = $dials->fNumber === null ? $was->fNumber : max($widest, $dials->fNumber);
         $shutterS = $dials->shutterS === null ? $was->shutterS : max($body->shortestShutterS, $dials->shutterS);
-        $taken = self::settings($situation, $fNumber, $shutterS, $was->standard, FrameBlur::of($situation, $draft)->requiredShutterS($fNumber, $situation->limitMm($was->standard)));
+        $blur = FrameBlur::of($situation, $draft);
+        $taken = self::settings($situation, $fNumber, $shutterS, $was->standard, $blur->requiredShutterS($fNumber, $situation->limitMm($was->standard)));
         $draft->settings = $taken;
+        $draft->concessions = $this->concessions($situation, $draft, $taken, $blur);
         if ($dials->shutterS !== null) {
             $this->said($draft, 'shutter_s', sprintf('You took %s from a rehearsal. ', Units::shutter($shutterS)), abs($shutterS / $was->shutterS - 1) < 1e-6);
         }
@@ -62,6 +64,22 @@ final readonly class TakenDials implements Chooser
             $this->said($draft, 'f_number', sprintf('You took f/%s from a rehearsal. ', Units::figures($fNumber, 2)), abs($fNumber / $was->fNumber - 1) < 1e-6);
         }
         $this->said($draft, 'iso', sprintf('With these, EV %s needs ISO %.0f. ', Units::figures($situation->rush->ev100), $taken->exactIso), true);
+    }
+
+    /** @return list<Concession> what gives way with these, instead of what had given way without them */
+    private function concessions(Situation $situation, Draft $draft, Settings $taken, FrameBlur $blur): array
+    {
+        $base = $situation->assumptions->value('camera.base_iso');
+        $limitMm = $situation->limitMm($taken->standard);
+        $totalMm = $blur->budget($taken->fNumber, $taken->shutterS, $taken->standard)->totalMm();
+        $bright = log($base / $taken->exactIso, 2);
+
+        return [
+            ...array_values(array_filter($draft->concessions, static fn (Concession $one): bool => $one->step === 'standard')),
+            ...($totalMm > $limitMm * 1.005 ? [new Concession('limit', sprintf('%s of blur instead of %s', Units::blur($totalMm), Units::blur($limitMm)), 'With shutter and aperture as you took them.', 0.0, $totalMm - $limitMm)] : []),
+            ...($taken->shortfallStops > 0 ? [new Concession('light', sprintf('%s stops too dark', Units::figures($taken->shortfallStops, 2)), sprintf('EV %s asks for ISO %.0f here; your ceiling is %.0f.', Units::figures($situation->rush->ev100), $taken->exactIso, $situation->rush->isoCeiling), $taken->shortfallStops)] : []),
+            ...($bright > 0.17 ? [new Concession('overexposure', sprintf('%s stops too bright', Units::figures($bright, 2)), sprintf('That is too much light for ISO %.0f; a grey filter takes it off.', $base), $bright)] : []),
+        ];
     }
 
     /** Shutter and aperture as given, ISO as the light asks, under the ceiling. */

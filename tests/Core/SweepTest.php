@@ -292,6 +292,28 @@ it('plans with the dials a person has taken, and says what it would have set', f
         ->toEqual($plan->hold);
 });
 
+it('tells what gives way with the shutter and aperture taken, and not what had before', function (
+    Dials $dials,
+    array $rush,
+    array $steps,
+) {
+    $plan = planWith($dials, $rush);
+    expect(array_map(fn ($one) => $one->step, $plan->draft->concessions))->toBe($steps);
+})->with([
+    'slow enough to smear' => [new Dials(shutterS: 1 / 250), [], ['limit']],
+    'darker than the ceiling' => [
+        new Dials(shutterS: 1 / 8000, fNumber: 11),
+        ['light' => ['ev100' => 10]],
+        ['standard', 'light'], // judged by the standard the plan had softened to
+    ],
+    'brighter than the lowest ISO' => [
+        new Dials(shutterS: 1 / 30),
+        ['light' => ['ev100' => 16]],
+        ['limit', 'overexposure'],
+    ],
+    'what the numbers say too' => [new Dials(fNumber: 5.6), [], []],
+]);
+
 it('reads and writes dials', function () {
     $dials = new Dials(AfArea::LockOn, 3, null, 0.001, null);
     expect(Dials::fromArray($dials->toArray()))
