@@ -45,7 +45,8 @@ final readonly class Exposing
     }
 
     /**
-     * Blur of a frame in mm: motion, shake, defocus with the depth of the group, and all of it.
+     * Blur of a frame in mm: motion, shake, defocus with the depth of the group, and all of it. The formulas are those of
+     * MotionBlur and ThinLens, spelled out: a pass may run where those would refuse a distance (a test holds them together).
      *
      * @param  float  $dioptres  where the plane is, in 1/m
      * @param  float  $panScatter  how much more or less than usual the pan leaves in this frame

@@ -8,7 +8,9 @@ use RushHold\Hold\ManualTechnique;
 use RushHold\Hold\Pick;
 use RushHold\Kit\AfArea;
 use RushHold\Kit\FocusMode;
+use RushHold\Motion\MotionBlur;
 use RushHold\Motion\Pattern;
+use RushHold\Optics\Diffraction;
 use RushHold\Planning\Plan;
 use RushHold\Rehearsal\EstimateDocument;
 use RushHold\Rehearsal\Frame;
@@ -328,6 +330,35 @@ it('loses more to what stands in a zone when the nearest is to win', function ()
         return $tally->sharpAPass();
     };
     expect($sharp(Pick::Nearest))->toBeLessThan($sharp(Pick::Auto));
+});
+
+it('blurs a frame by the formulas of the plan', function () {
+    $plan = Documents::plan(['subject' => ['count' => 3, 'depth_spread_m' => 0.3]]);
+    $exposing = Rehearsal::of($plan)->camera()->exposing;
+    $lens = $plan->situation->optic;
+    foreach ([[14.0, 14.2, 3.0], [18.0, 17.1, 8.5], [60.0, 200.0, 0.0]] as [$s, $q, $crossing]) {
+        [$motion, $shake, $defocus, $total] = $exposing->blur($s, 1 / $q, $crossing, 1.3, 0.8);
+        $speed = hypot($crossing * $exposing->panLeft * 1.3, $exposing->ownMps);
+        $disc = $lens->blurDiscMm($plan->hold->fNumber, $s, $q);
+        $diffraction = Diffraction::fwhmMm($plan->hold->fNumber);
+        expect($motion)
+            ->toEqualWithDelta(
+                MotionBlur::ofSubjectMm($lens->magnification($s), $speed, $plan->hold->shutterS),
+                1e-12,
+            )
+            ->and($shake)
+            ->toEqualWithDelta(0.8 * $plan->blur->shakeMm, 1e-12)
+            ->and($defocus)
+            ->toEqualWithDelta(
+                hypot($disc, $plan->frameBlur->groupMm($plan->hold->fNumber)),
+                1e-12,
+            )
+            ->and($total)
+            ->toEqualWithDelta(
+                sqrt($motion ** 2 + $shake ** 2 + $defocus ** 2 + $diffraction ** 2),
+                1e-12,
+            );
+    }
 });
 
 it('slows in the dark and on a plain subject', function () {
