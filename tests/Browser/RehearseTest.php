@@ -199,7 +199,11 @@ it('tries another dial on the same pass beside the hold as it is, and takes it i
         ->and($taken['plan']['hold']['shutter_s'])
         ->toEqual($taken['dials']['shutter_s']);
     // it stands in Plan, with its reason, and survives a reload; undo gives it back
-    $window->get($this->address('/plan/'.$id));
+    $this->press($window, 'plan');
+    $this->see($window, 'with dials of your own');
+    $this->saved($window);
+    expect($this->text($window))->not->toContain('from another tab');
+    $window->navigate()->refresh();
     $this->see($window, 'with dials of your own');
     $this->see($window, 'from a rehearsal');
     $this->press($window, 'rehearse');

@@ -12,10 +12,10 @@ export const rushesQuery = queryOptions({
   queryFn: () => request<{ rushes: RushRow[] }>("GET", "rushes"),
 });
 
-/** A rush as it is opened: always fresh, asked for again while the server or its store is away. */
-export const rushQuery = (id: string | undefined) =>
+/** A rush as a room opens it: always fresh, never what another room had, asked for again while the server or its store is away. */
+export const rushQuery = (id: string | undefined, room: string) =>
   queryOptions({
-    queryKey: ["rush", id],
+    queryKey: ["rush", id, room],
     queryFn: () => request<RushWhole>("GET", `rushes/${id}`),
     enabled: id !== undefined,
     staleTime: 0,

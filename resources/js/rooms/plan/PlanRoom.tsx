@@ -38,7 +38,7 @@ export default function PlanRoom() {
   const kinds = useCatalogue();
   const rushes = useQuery({ ...rushesQuery, enabled: id === undefined });
   const kits = useQuery(kitsQuery);
-  const opened = useQuery(rushQuery(id));
+  const opened = useQuery(rushQuery(id, "plan"));
   const make = useMutation({
     mutationFn: () => {
       const kit = kits.data?.kits[0];

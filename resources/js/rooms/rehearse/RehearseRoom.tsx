@@ -39,7 +39,7 @@ export default function RehearseRoom() {
   const navigate = useNavigate();
   const rushes = useQuery(rushesQuery);
   const kits = useQuery(kitsQuery);
-  const opened = useQuery(rushQuery(id));
+  const opened = useQuery(rushQuery(id, "rehearse"));
   const first = rushes.data?.rushes[0]?.id;
   useEffect(() => {
     if (id === undefined && first !== undefined) void navigate(`/rehearse/${first}`, { replace: true });
