@@ -125,7 +125,10 @@ foreach (array_chunk($passes, 200) as $hundred) {
     $hundreds[] = array_sum($hundred);
 }
 // against the same loop in plain C, as the worker runs it
-$ratio = (float) shell_exec('php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M '.escapeshellarg(__DIR__.'/yardstick/ratio.php').' '.escapeshellarg(sys_get_temp_dir()));
+$ratio = (float) (shell_exec('php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M '.escapeshellarg(__DIR__.'/yardstick/ratio.php').' '.escapeshellarg(sys_get_temp_dir())) ?? 0);
+if ($ratio <= 0) {
+    throw new RuntimeException('The yardstick could not be measured; what it said is above.');
+}
 
 // a sweep as a person has it: asked for, played by the worker, read until it is done; 8 areas × 5 levels of hold × 3 of pace
 $kitId = $send('POST', '/api/kits', ['body_id' => $body, 'lens_id' => array_column($send('GET', '/api/gear')[1]['gear'], 'id', 'name')['Sandbar 500 f/5.6']])[1]['id'];
