@@ -37,12 +37,6 @@ final readonly class RehearsalKeeper
 
     public function __construct(private PlanKeeper $plans) {}
 
-    /** A mark of all that a rehearsal of this rush rests on. */
-    public function mark(Rush $rush, User $user): string
-    {
-        return $this->plans->mark($rush, $user);
-    }
-
     /**
      * What many passes tell of the hold as it is: as kept, or reckoned now.
      *
@@ -58,7 +52,7 @@ final readonly class RehearsalKeeper
     /** @return array<string, mixed> with the sharp frames of each pass */
     private function kept(Rush $rush, User $user): array
     {
-        $mark = $this->mark($rush, $user);
+        $mark = $this->plans->mark($rush, $user);
         $kept = $rush->rehearsal;
         if ($kept !== null && $kept->mark === $mark && ($kept->document->model ?? null) === self::MODEL) {
             return ['at' => $kept->made_at->toIso8601ZuluString()] + (array) $kept->document;

@@ -26,7 +26,7 @@ final readonly class ExposureSearch
     public function __construct(private Situation $situation, private FrameBlur $blur)
     {
         $kit = $situation->kit;
-        $this->fNumbers = StopScale::fNumbers($kit->widestF(), $situation->assumptions->value('lens.smallest_f') * $kit->converter);
+        $this->fNumbers = $situation->fNumbers();
         $this->baseIso = $situation->assumptions->value('camera.base_iso');
         $this->shortestS = $kit->body->shortestShutterS;
         $this->ev100 = $situation->rush->ev100;

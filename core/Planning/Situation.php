@@ -14,6 +14,7 @@ use RushHold\Motion\Pattern;
 use RushHold\Motion\ResidualSpeed;
 use RushHold\Motion\Travel;
 use RushHold\Optics\SharpnessStandard;
+use RushHold\Optics\StopScale;
 use RushHold\Optics\ThinLens;
 use RushHold\Rush\Background;
 use RushHold\Rush\Crossers;
@@ -68,6 +69,18 @@ final readonly class Situation
             $assumptions->bob($rush->kind()->gait),
             $rush->intent->limbs === Limbs::Freeze ? $rush->subject->limbSpeedMps : 0.0,
         );
+    }
+
+    /** @return non-empty-list<float> shutters the body has, in seconds, fastest first */
+    public function shutters(): array
+    {
+        return StopScale::shutters($this->kit->body->shortestShutterS);
+    }
+
+    /** @return non-empty-list<float> f-numbers the lens has with its converter, widest first */
+    public function fNumbers(): array
+    {
+        return StopScale::fNumbers($this->kit->widestF(), $this->assumptions->value('lens.smallest_f') * $this->kit->converter);
     }
 
     /** Whether it flies now: a bird at more than a walk. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Hold\Dials;
+use RushHold\Hold\Hold;
 use RushHold\Optics\Exposure;
 use RushHold\Optics\SharpnessStandard;
 use RushHold\Optics\StopScale;
@@ -82,8 +84,14 @@ final readonly class TakenDials implements Chooser
         ];
     }
 
+    /** Exposure of a hold with these dials turned. */
+    public static function exposureOf(Plan $plan, Hold $hold, Dials $dials): Settings
+    {
+        return self::settings($plan->situation, $dials->fNumber ?? $hold->fNumber, $dials->shutterS ?? $hold->shutterS, $plan->settings->standard, null);
+    }
+
     /** Shutter and aperture as given, ISO as the light asks, under the ceiling. */
-    public static function settings(Situation $situation, float $fNumber, float $shutterS, SharpnessStandard $standard, ?float $requiredS): Settings
+    private static function settings(Situation $situation, float $fNumber, float $shutterS, SharpnessStandard $standard, ?float $requiredS): Settings
     {
         $exact = Exposure::iso($situation->rush->ev100, $fNumber, $shutterS);
         $base = (int) $situation->assumptions->value('camera.base_iso');

@@ -70,7 +70,7 @@ final class EstimateDocument
     /** @return array{iso: int, dark_stops: float} the ISO these dials ask for, and the light that is missing */
     public static function light(Plan $plan, Dials $dials): array
     {
-        $settings = TakenDials::settings($plan->situation, $dials->fNumber ?? $plan->hold->fNumber, $dials->shutterS ?? $plan->hold->shutterS, $plan->settings->standard, null);
+        $settings = TakenDials::exposureOf($plan, $plan->hold, $dials);
 
         return ['iso' => $settings->iso, 'dark_stops' => $settings->shortfallStops];
     }

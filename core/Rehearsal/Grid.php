@@ -8,8 +8,6 @@ use RushHold\Faults\UnknownChoice;
 use RushHold\Hold\Dials;
 use RushHold\Hold\Hold;
 use RushHold\Kit\AfArea;
-use RushHold\Kit\FocusMode;
-use RushHold\Optics\StopScale;
 use RushHold\Planning\Plan;
 use RushHold\Rush\Style;
 use RushHold\Units;
@@ -36,7 +34,6 @@ final readonly class Grid
         return match (true) {
             $kind === 'exposure' => self::exposure($plan, $hold),
             $kind === 'tracking' && $follows => self::tracking($plan, $hold),
-            $kind === 'area' && $hold->focusMode !== FocusMode::Manual => self::areas($plan, $hold),
             default => throw UnknownChoice::of('kind', $kind, $follows ? ['tracking', 'exposure'] : ['exposure']),
         };
     }
@@ -51,13 +48,6 @@ final readonly class Grid
         return new self('tracking', 'area', 'hold', self::areaRows($plan, $hold), $levels === [] ? [$nothing] : $levels, $paces === [] ? [$nothing] : $paces);
     }
 
-    private static function areas(Plan $plan, Hold $hold): self
-    {
-        $nothing = ['words' => '', 'dials' => Dials::none()];
-
-        return new self('area', 'area', '', self::areaRows($plan, $hold), [$nothing], [$nothing]);
-    }
-
     /** @return list<array{words: string, dials: Dials}> */
     private static function areaRows(Plan $plan, Hold $hold): array
     {
@@ -69,9 +59,8 @@ final readonly class Grid
 
     private static function exposure(Plan $plan, Hold $hold): self
     {
-        $kit = $plan->situation->kit;
-        $shutters = StopScale::shutters($kit->body->shortestShutterS);
-        $fNumbers = StopScale::fNumbers($kit->widestF(), $plan->situation->assumptions->value('lens.smallest_f') * $kit->converter);
+        $shutters = $plan->situation->shutters();
+        $fNumbers = $plan->situation->fNumbers();
         $rows = $columns = [];
         // where the background is to streak, a faster shutter would take away what is wanted
         foreach (range($plan->situation->rush->intent->style === Style::PanBlur ? 0 : -4, 3) as $thirds) {

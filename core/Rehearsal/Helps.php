@@ -7,7 +7,6 @@ namespace RushHold\Rehearsal;
 use RushHold\Hold\Dials;
 use RushHold\Hold\Hold;
 use RushHold\Kit\FocusMode;
-use RushHold\Optics\StopScale;
 use RushHold\Planning\Plan;
 use RushHold\Rush\Style;
 
@@ -80,8 +79,8 @@ final readonly class Helps
             }
         }
         $situation = $plan->situation;
-        $shutters = StopScale::shutters($body->shortestShutterS);
-        $fNumbers = StopScale::fNumbers($situation->kit->widestF(), $situation->assumptions->value('lens.smallest_f') * $situation->kit->converter);
+        $shutters = $situation->shutters();
+        $fNumbers = $situation->fNumbers();
         $streaks = $situation->rush->intent->style === Style::PanBlur;
         foreach ([3, 1, -1] as $thirds) {
             // where the background is to streak, a faster shutter would take away what is wanted

@@ -16,7 +16,7 @@ final readonly class LockedFocus implements Focus
     public function over(Pass $pass, Camera $camera): Plane
     {
         $scene = $pass->scene;
-        $dioptres = array_fill(0, $scene->steps, 1 / ($pass->distanceM[0] * max(0.2, 1 + ($scene->perfect ? 0.0 : $scene->value('rehearse.prefocus')) * $pass->prefocus)));
+        $dioptres = array_fill(0, $scene->steps, $pass->prefocused(0));
         $held = array_fill(0, $scene->steps, Held::NOTHING);
         foreach ($this->bursts as $burst) {
             $at = $scene->stepAt($burst->startS - $scene->value('camera.shutter_lag'));

@@ -74,6 +74,12 @@ final readonly class Pass
         );
     }
 
+    /** Where the lens is pre-focused for the subject as it is in this step, in 1/m: about right. */
+    public function prefocused(int $step): float
+    {
+        return 1 / ($this->distanceM[$step] * max(0.2, 1 + $this->scene->value('rehearse.prefocus') * $this->prefocus));
+    }
+
     /**
      * Factors whose mean square is 1, so that many frames together blur as much as the plan reckons.
      *

@@ -41,6 +41,8 @@ final class Sweep
 
     private int $done = 0;
 
+    private readonly ?int $present;
+
     /** @var list<Settings> exposure of each cell, with the ISO it asks for */
     private readonly array $settings;
 
@@ -48,9 +50,10 @@ final class Sweep
     {
         $this->cells = $grid->cells();
         $this->tallies = array_map(static fn (): Tally => new Tally, $this->cells);
-        $situation = $rehearsal->plan->situation;
-        $standard = $rehearsal->plan->settings->standard;
-        $this->settings = array_map(static fn (Dials $dials): Settings => TakenDials::settings($situation, $dials->fNumber ?? $hold->fNumber, $dials->shutterS ?? $hold->shutterS, $standard, null), $this->cells);
+        $this->settings = array_map(static fn (Dials $dials): Settings => TakenDials::exposureOf($rehearsal->plan, $hold, $dials), $this->cells);
+        $as = $hold->toArray();
+        $present = array_keys(array_filter($this->cells, static fn (Dials $dials): bool => $dials->on($hold)->toArray() === $as));
+        $this->present = $present[0] ?? null;
     }
 
     /** @param  int  $passes  on how many each hold is tried */
@@ -102,7 +105,7 @@ final class Sweep
      */
     private function confirm(array $cameras): void
     {
-        $cells = array_unique(array_filter([$this->best(), $this->present(), $this->runnerUp()], is_int(...)));
+        $cells = array_unique(array_filter([$this->best(), $this->present, $this->runnerUp()], is_int(...)));
         $this->fresh = array_map(static fn (): Tally => new Tally, array_flip($cells));
         for ($seed = self::FRESH; $seed < self::FRESH + $this->passes; $seed++) {
             $pass = $this->rehearsal->pass($seed);
@@ -115,9 +118,8 @@ final class Sweep
     private function giveUpHopeless(): void
     {
         $best = $this->tallies[$this->best()];
-        $present = $this->present();
         foreach ($this->tallies as $at => $tally) {
-            if (! isset($this->givenUp[$at]) && $at !== $present) {
+            if (! isset($this->givenUp[$at]) && $at !== $this->present) {
                 $behind = $best->moreThan($tally);
                 if ($behind->mean > self::HOPELESS * $behind->half && $behind->mean > 0) {
                     $this->givenUp[$at] = true;
@@ -132,7 +134,7 @@ final class Sweep
      */
     public function best(): int
     {
-        $best = $this->present() ?? 0;
+        $best = $this->present ?? 0;
         foreach ($this->tallies as $at => $tally) {
             if (! isset($this->givenUp[$at]) && ! $this->isDark($at) && $tally->sharpAPass() > $this->tallies[$best]->sharpAPass() + 1e-12) {
                 $best = $at;
@@ -159,13 +161,7 @@ final class Sweep
     /** The cell the hold is set to now; null when the grid does not have it. */
     public function present(): ?int
     {
-        foreach ($this->cells as $at => $dials) {
-            if ($dials->on($this->hold)->toArray() === $this->hold->toArray()) {
-                return $at;
-            }
-        }
-
-        return null;
+        return $this->present;
     }
 
     /** Where a cell stands on the grid: row times columns plus column. */

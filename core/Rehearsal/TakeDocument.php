@@ -6,7 +6,6 @@ namespace RushHold\Rehearsal;
 
 use RushHold\Kit\AfArea;
 use RushHold\Kit\FocusMode;
-use RushHold\Optics\StopScale;
 
 /** Writes a take so that it can be played: every step of the pass, what the focus held, and every frame. */
 final class TakeDocument
@@ -105,8 +104,8 @@ final class TakeDocument
             'areas' => $scene->plan->hold->focusMode === FocusMode::Manual ? [] : array_map(static fn (AfArea $area): string => $area->value, $body->areas),
             'holds' => $follows ? array_keys($body->holdLevelsS) : [],
             'paces' => $follows && $body->hasPace ? [0, 1, 2] : [],
-            'shutters_s' => StopScale::shutters($body->shortestShutterS),
-            'f_numbers' => StopScale::fNumbers($situation->kit->widestF(), $situation->assumptions->value('lens.smallest_f') * $situation->kit->converter),
+            'shutters_s' => $situation->shutters(),
+            'f_numbers' => $situation->fNumbers(),
         ];
     }
 }

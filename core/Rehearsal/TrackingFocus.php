@@ -168,19 +168,11 @@ final class TrackingFocus implements Focus
         }
         if ($scene->arrives > 0) {
             // it waits on what is there before anything comes
-            return [$camera->tracking->seesBehind ? $camera->drive->behind : self::expected($pass, $camera), $camera->tracking->seesBehind ? Held::BEHIND : Held::NOTHING];
+            return [$camera->tracking->seesBehind ? $camera->drive->behind : $pass->prefocused($scene->arrives), $camera->tracking->seesBehind ? Held::BEHIND : Held::NOTHING];
         }
 
         return $pass->chance[0] < $camera->looking->wrongStart
             ? [$camera->drive->behind, Held::BEHIND]
-            : [self::expected($pass, $camera), Held::NOTHING];
-    }
-
-    /** Pre-focused about where it will be. */
-    private static function expected(Pass $pass, Camera $camera): float
-    {
-        $at = $pass->distanceM[min($pass->scene->arrives, $pass->scene->steps - 1)];
-
-        return 1 / ($at * max(0.2, 1 + $pass->scene->value('rehearse.prefocus') * $pass->prefocus));
+            : [$pass->prefocused($scene->arrives), Held::NOTHING];
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\Body;
 use App\Models\Rush;
 use App\Models\Sweep;
-use App\Rehearsals\RehearsalKeeper;
+use App\Plans\PlanKeeper;
 use App\Rehearsals\Sweeps;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -20,12 +20,12 @@ final readonly class SweepController extends Controller
     /** Silent for so many seconds, a sweep is said to wait for a worker. */
     private const WAITS_S = 3;
 
-    public function __construct(private Sweeps $sweeps, private RehearsalKeeper $rehearsals) {}
+    public function __construct(private Sweeps $sweeps, private PlanKeeper $plans) {}
 
     /** The last sweep of each kind. */
     public function index(Request $request, Rush $rush): JsonResponse
     {
-        $mark = $this->rehearsals->mark($rush, $this->user($request));
+        $mark = $this->plans->mark($rush, $this->user($request));
         /** @var Collection<int, Sweep> $last */
         $last = Sweep::query()->select(['id', 'kind', 'mark', 'status', 'passes', 'done', 'reading', 'beat_at'])->where('rush_id', $rush->id)->orderByDesc('created_at')->limit(12)->get()->unique('kind');
 
@@ -36,7 +36,7 @@ final readonly class SweepController extends Controller
     {
         $user = $this->user($request);
 
-        return new JsonResponse(self::whole($this->sweeps->begin($rush, $user, Body::of($request)->text('kind', 16)), $this->rehearsals->mark($rush, $user)), 201);
+        return new JsonResponse(self::whole($this->sweeps->begin($rush, $user, Body::of($request)->text('kind', 16)), $this->plans->mark($rush, $user)), 201);
     }
 
     public function show(Request $request, Sweep $sweep): JsonResponse
@@ -44,7 +44,7 @@ final readonly class SweepController extends Controller
         $this->sweeps->wake($sweep);
         $rush = $sweep->rush;
 
-        return new JsonResponse(self::whole($sweep, $rush === null ? '' : $this->rehearsals->mark($rush, $this->user($request))));
+        return new JsonResponse(self::whole($sweep, $rush === null ? '' : $this->plans->mark($rush, $this->user($request))));
     }
 
     public function destroy(Request $request, Sweep $sweep): JsonResponse

@@ -126,7 +126,7 @@ export type Cell = {
 };
 type Named = Pick<Cell, "words" | "dials" | "sharp" | "iso">;
 export type Grid = {
-  kind: "tracking" | "exposure" | "area";
+  kind: "tracking" | "exposure";
   rows_are: string;
   columns_are: string;
   columns: string[];
