@@ -15,9 +15,16 @@ const worker = VitePWA({
     globDirectory: "public/build",
     globPatterns: ["assets/*.{js,css,woff2}"],
     modifyURLPrefix: { "": "/build/" },
-    additionalManifestEntries: ["/rush-hold.webmanifest", "/mark.svg", "/mark-192.png", "/mark-512.png"].map((url) => ({
+    additionalManifestEntries: [
+      "/rush-hold.webmanifest",
+      "/mark.svg",
+      "/mark-192.png",
+      "/mark-512.png",
+      "/away.html",
+      "/problem.css",
+    ].map((url) => ({
       url,
-      revision: "1",
+      revision: "2",
     })),
     maximumFileSizeToCacheInBytes: 4_000_000,
   },

@@ -20,11 +20,36 @@ run() {
   fi
 }
 
+# options "NAMES WITH VALUES" "FLAGS" ARGUMENT…: each --name VALUE, --name=VALUE and --flag as a variable (port -> OPTION_PORT);
+# anything else shows the usage, the comment at the head of the command
+options() {
+  local valued=" $1 " flags=" $2 " name value; shift 2
+  while [ $# -gt 0 ]; do
+    case $1 in
+      -h | --help) usage; exit 0 ;;
+      --*=*) name=${1#--}; value=${name#*=}; name=${name%%=*}
+        case $valued in *" $name "*) ;; *) refuse_option "$1" ;; esac ;;
+      --*) name=${1#--}
+        case "$valued|$flags" in
+          *" $name "*"|"*) [ $# -gt 1 ] || refuse_option "$1" 'needs a value after it'; value=$2; shift ;;
+          *"|"*" $name "*) value=1 ;;
+          *) refuse_option "$1" ;;
+        esac ;;
+      *) refuse_option "$1" ;;
+    esac
+    printf -v "OPTION_$(tr 'a-z-' 'A-Z_' <<<"$name")" '%s' "$value"
+    shift
+  done
+}
+usage() { sed -n '2,/^[^#]/s/^# \{0,1\}//p' "$0"; }
+refuse_option() { printf '“%s” %s.\n\n' "$1" "${2:-is not an option here}" >&2; usage >&2; exit 2; }
+
 # instance live|test: names of everything that belongs to one running copy
 instance() {
   INSTANCE=$1
   HOME_DIR="$ROOT/storage/$1"; DATA="$HOME_DIR/mysql"; RUN="$HOME_DIR/run"
   SOCKET="/tmp/rush-hold-$(printf '%s' "$DATA" | cksum | cut -d' ' -f1).sock"
+  PHP_SOCKETS="/tmp/rush-hold-$(printf '%s' "$RUN" | cksum | cut -d' ' -f1)-php"
   if [ "$1" = live ]; then ENV_FILE="$ROOT/.env"; DB_FROM=33771; else ENV_FILE="$ROOT/.env.testing"; DB_FROM=33871; fi
   # each instance keeps its own compiled configuration, so that neither is run with the other's
   export APP_CONFIG_CACHE="storage/$1/cache/config.php" APP_ROUTES_CACHE="storage/$1/cache/routes.php" APP_EVENTS_CACHE="storage/$1/cache/events.php"
@@ -37,6 +62,12 @@ random() { head -c 48 /dev/urandom | base64 -w0 | tr -dc 'A-Za-z0-9' | head -c 3
 # alive PIDFILE: whether the process it names runs and is ours; a number left from before a restart may be anybody's by now
 alive() { [ -f "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null && tr '\0' ' ' <"/proc/$(cat "$1")/cmdline" 2>/dev/null | grep -F -c -- "$ROOT/" >/dev/null; }
 
+# the php-fpm of the same version as the command line's PHP
+php_fpm() {
+  local version; version=$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;' 2>/dev/null) || return 1
+  command -v "php-fpm$version" 2>/dev/null || { [ -x "/usr/sbin/php-fpm$version" ] && echo "/usr/sbin/php-fpm$version"; }
+}
+
 require_space() {
   mkdir -p "$HOME_DIR" "$RUN" "$HOME_DIR/cache" "$ROOT"/storage/{app,logs,framework/{cache,sessions,views}} "$ROOT/bootstrap/cache" 2>/dev/null \
     || fail "this folder cannot be written by $(id -un); change its owner, or run as the owner"
@@ -48,12 +79,14 @@ install_debian() {
   local missing=() package
   command -v mariadbd >/dev/null 2>&1 || [ -x /usr/sbin/mariadbd ] || missing+=(mariadb-server)
   command -v php >/dev/null 2>&1 || missing+=(php-cli)
+  php_fpm >/dev/null || missing+=(php-fpm)
+  command -v nginx >/dev/null 2>&1 || [ -x /usr/sbin/nginx ] || missing+=(nginx-light)
   command -v composer >/dev/null 2>&1 || missing+=(composer)
   command -v unzip >/dev/null 2>&1 || missing+=(unzip)
   command -v node >/dev/null 2>&1 || missing+=(nodejs)
   command -v npm >/dev/null 2>&1 || { [ -e /usr/share/nodejs/npm ] || missing+=(npm); }
   local modules; modules=$(php -m 2>/dev/null || true)
-  for package in mysql:pdo_mysql curl:curl zip:zip gd:gd bcmath:bcmath mbstring:mbstring intl:intl xml:dom; do
+  for package in mysql:pdo_mysql curl:curl zip:zip gd:gd bcmath:bcmath mbstring:mbstring intl:intl xml:dom apcu:apcu; do
     grep -qix "${package#*:}" <<<"$modules" || missing+=("php-${package%:*}")
   done
   for package in "$@"; do case $package in
@@ -118,7 +151,7 @@ database_start() {
   rm -f "$SOCKET"
   setsid "$mariadbd" --no-defaults --datadir="$DATA" --user="$user" --bind-address=127.0.0.1 --port="$port" --socket="$SOCKET" \
     --pid-file="$DATA/mariadbd.pid" --log-error="$DATA/error.log" --skip-name-resolve --character-set-server=utf8mb4 \
-    --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --max-connections=60 </dev/null >/dev/null 2>&1 &
+    --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${FLUSH:-1}" --max-connections=60 </dev/null >/dev/null 2>&1 &
   local pid=$! tries=0
   disown # tests end it by force, which is nobody's news here
   until mariadb-admin --no-defaults --socket="$SOCKET" -u "$(id -un)" ping >/dev/null 2>&1; do
@@ -145,24 +178,27 @@ GRANT ALL ON rush_hold_api.* TO 'rush_hold'@'127.0.0.1';
 SQL
 }
 
+# set_env NAME VALUE: one line of the env file; every other stays as it is
+set_env() {
+  if grep -q "^$1=" "$ENV_FILE"; then
+    awk -v name="$1" -v value="$2" 'index($0, name "=") == 1 {print name "=" value; next} {print}' "$ENV_FILE" >"$ENV_FILE.new" && cat "$ENV_FILE.new" >"$ENV_FILE"
+    rm -f "$ENV_FILE.new"
+  else
+    printf '%s=%s\n' "$1" "$2" >>"$ENV_FILE"
+  fi
+}
+
+# write_env PORT PASSWORD: what this copy needs; what the operator has added or changed beside it stays
 write_env() {
-  local key debug; key=$(setting APP_KEY); [ -n "$key" ] || key="base64:$(head -c 32 /dev/urandom | base64 -w0)"
-  local mail_demo; mail_demo=$(setting RUSH_HOLD_DEMO); mail_demo=${DEMO:-${mail_demo:-true}}
-  [ "$INSTANCE" = live ] && debug=production || debug=testing
-  (umask 077; cat >"$ENV_FILE.new" <<ENV
-APP_NAME="Rush Hold"
-APP_ENV=$debug
-APP_KEY=$key
-APP_DEBUG=false
-DB_CONNECTION=mariadb
-DB_HOST=127.0.0.1
-DB_PORT=$1
-DB_DATABASE=rush_hold
-DB_USERNAME=rush_hold
-DB_PASSWORD=$2
-RUSH_HOLD_DEMO=$mail_demo
-ENV
-  ) && mv "$ENV_FILE.new" "$ENV_FILE"
+  local demo; demo=$(setting RUSH_HOLD_DEMO)
+  [ -f "$ENV_FILE" ] || (umask 077; : >"$ENV_FILE")
+  [ -n "$(setting APP_NAME)" ] || set_env APP_NAME '"Rush Hold"'
+  [ -n "$(setting APP_ENV)" ] || set_env APP_ENV "$([ "$INSTANCE" = live ] && echo production || echo testing)"
+  [ -n "$(setting APP_KEY)" ] || set_env APP_KEY "base64:$(head -c 32 /dev/urandom | base64 -w0)"
+  [ -n "$(setting APP_DEBUG)" ] || set_env APP_DEBUG false
+  set_env DB_CONNECTION mariadb; set_env DB_HOST 127.0.0.1; set_env DB_PORT "$1"
+  set_env DB_DATABASE rush_hold; set_env DB_USERNAME rush_hold; set_env DB_PASSWORD "$2"
+  set_env RUSH_HOLD_DEMO "${DEMO:-${demo:-true}}"
 }
 
 database_stop() {
@@ -177,29 +213,51 @@ forget_compiled() { rm -f "$HOME_DIR"/cache/*.php; }
 
 artisan() { APP_ENV=$(setting APP_ENV) php artisan "$@"; }
 
+# serve_file NAME: a file of bin/serve with this instance's places filled in
+serve_file() {
+  local nginx_user=''; [ "$(id -u)" != 0 ] || nginx_user='user root; '
+  sed -e "s|@RUN@|$RUN|g; s|@LOGS@|$ROOT/storage/logs|g; s|@INSTANCE@|$INSTANCE|g; s|@PUBLIC@|$ROOT/public|g; s|@SOCKETS@|$PHP_SOCKETS|g" \
+    -e "s|@USER@|$(id -un)|g; s|@GROUP@|$(id -gn)|g; s|@WORKERS@|${WORKERS:-8}|g; s|@PORT@|${2:-0}|g; s|@LONGEST@|2200k|g; s|@NGINX_USER@|$nginx_user|g" \
+    "$ROOT/bin/serve/$1" >"$RUN/$1"
+}
+
+# keep_short FILE: a log that has grown long starts anew, its last part kept beside it
+keep_short() { [ ! -f "$1" ] || [ "$(stat -c %s "$1")" -lt 4000000 ] || { tail -c 1000000 "$1" >"$1.old"; : >"$1"; }; }
+
 server_start() { # PORT
-  local port=$1 tries=0
+  local port=$1 tries=0 fpm root=()
   port_busy "$port" && fail "port $port is in use by another program; start with --port=NUMBER"
-  local workers=${WORKERS:-6}
-  APP_ENV=$(setting APP_ENV) PHP_CLI_SERVER_WORKERS=$workers setsid php -d opcache.enable=1 -d opcache.enable_cli=1 \
-    -d opcache.validate_timestamps=0 -d variables_order=EGPCS -d expose_php=0 -d display_errors=0 -d post_max_size=8M \
-    -S "127.0.0.1:$port" -t "$ROOT/public" "$ROOT/bin/router.php" </dev/null >"$ROOT/storage/logs/server-$INSTANCE.log" 2>&1 &
+  fpm=$(php_fpm) || fail 'php-fpm is not installed for this version of PHP'
+  mkdir -p "$RUN/tmp"; rm -f "$PHP_SOCKETS"-*.sock
+  for log in nginx fpm; do keep_short "$ROOT/storage/logs/$log-$INSTANCE.log"; done
+  serve_file fastcgi.conf; serve_file fpm.conf; serve_file nginx.conf "$port"
+  [ "$(id -u)" != 0 ] || root=(-R)
+  APP_ENV=$(setting APP_ENV) setsid "$fpm" "${root[@]}" -F -y "$RUN/fpm.conf" </dev/null >/dev/null 2>>"$ROOT/storage/logs/fpm-$INSTANCE.log" &
+  echo $! >"$RUN/fpm.job"
+  setsid "$(command -v nginx || echo /usr/sbin/nginx)" -p "$RUN" -e "$ROOT/storage/logs/nginx-$INSTANCE.log" -c "$RUN/nginx.conf" \
+    </dev/null >>"$ROOT/storage/logs/nginx-$INSTANCE.log" 2>&1 &
   echo $! >"$RUN/server.pid"; echo "$port" >"$RUN/server.port"
   until curl -fsS -o /dev/null "http://127.0.0.1:$port/healthz" 2>/dev/null; do
     tries=$((tries + 1)); sleep 0.1
-    [ $tries -lt 150 ] || fail "the server did not answer within 15 seconds; see storage/logs/server-$INSTANCE.log"
+    [ $tries -lt 150 ] || fail "the server did not answer within 15 seconds; see storage/logs/nginx-$INSTANCE.log and fpm-$INSTANCE.log"
   done
 }
 
-server_stop() {
+# end_group PIDFILE: ends a process that is ours and everything it has started, gently first
+end_group() {
   local pid tries=0
-  if alive "$RUN/server.pid"; then
-    # the server and its workers are one process group of their own
-    pid=$(cat "$RUN/server.pid"); kill -- "-$pid" 2>/dev/null || kill "$pid" 2>/dev/null || true
+  if alive "$1"; then
+    pid=$(cat "$1"); kill -- "-$pid" 2>/dev/null || kill "$pid" 2>/dev/null || true
     while kill -0 -- "-$pid" 2>/dev/null && [ $tries -lt 50 ]; do sleep 0.1; tries=$((tries + 1)); done
     kill -9 -- "-$pid" 2>/dev/null || true
   fi
-  rm -f "$RUN/server.pid" "$RUN/server.port"
+  rm -f "$1"
+}
+
+server_stop() {
+  end_group "$RUN/server.pid"
+  end_group "$RUN/fpm.job"
+  rm -f "$RUN/server.port" "$PHP_SOCKETS"-*.sock
 }
 
 # the worker goes on with what takes longer than a request; bin/worker starts it again whenever it ends
@@ -209,12 +267,4 @@ worker_start() {
   echo $! >"$RUN/worker.pid"
 }
 
-worker_stop() {
-  local pid tries=0
-  if alive "$RUN/worker.pid"; then
-    pid=$(cat "$RUN/worker.pid"); kill -- "-$pid" 2>/dev/null || true
-    while kill -0 -- "-$pid" 2>/dev/null && [ $tries -lt 20 ]; do sleep 0.1; tries=$((tries + 1)); done
-    kill -9 -- "-$pid" 2>/dev/null || true
-  fi
-  rm -f "$RUN/worker.pid"
-}
+worker_stop() { end_group "$RUN/worker.pid"; }

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\BoundedBody;
+use App\Http\Middleware\ForItsAccount;
+use App\Http\Middleware\Heavy;
+use App\Http\Middleware\OwnForms;
 use App\Http\Middleware\SecurityHeaders;
 use App\Problems\Problems;
 use Illuminate\Foundation\Application;
@@ -9,7 +13,9 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -20,6 +26,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->append(SecurityHeaders::class);
+        $middleware->web(prepend: [BoundedBody::class], append: [ForItsAccount::class], replace: [ValidateCsrfToken::class => OwnForms::class]);
+        $middleware->prependToPriorityList(SubstituteBindings::class, ForItsAccount::class);
+        $middleware->alias(['heavy' => Heavy::class]);
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(static fn (Exceptions $exceptions) => Problems::register($exceptions))

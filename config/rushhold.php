@@ -3,9 +3,33 @@
 declare(strict_types=1);
 
 return [
-    // One button signs in to the demo account, and the demo scenario is seeded.
+    // One button opens a copy of the demo scenario, which is seeded.
     'demo' => (bool) env('RUSH_HOLD_DEMO', false),
+
+    // Copies of the demo at once, and how long each lives, in hours.
+    'demo_copies' => (int) env('RUSH_HOLD_DEMO_COPIES', 200),
+    'demo_hours' => 24,
 
     // Addresses of the operator's own proxies, comma separated: only these may say that a request came over HTTPS.
     'trusted_proxies' => array_values(array_filter(explode(',', (string) env('TRUSTED_PROXIES', '')))),
+
+    // Heavy reckonings at once on one machine (app/Limits/Turns.php); fewer than php-fpm has processes for them.
+    'heavy' => (int) env('RUSH_HOLD_HEAVY', 3),
+
+    // Longest an estimate, a try or the search for what helps may take, in seconds; then it gives what it has.
+    'reckon_s' => (float) env('RUSH_HOLD_RECKON_S', 1.5),
+
+    // Who asks /healthz/full from elsewhere than this machine shows this, as a bearer token.
+    'health_token' => (string) env('HEALTH_TOKEN', ''),
+
+    // What one account may keep.
+    'room' => [
+        'rushes' => (int) env('ROOM_RUSHES', 2000),
+        'cards' => (int) env('ROOM_CARDS', 200),
+        'kits' => (int) env('ROOM_KITS', 1000),
+        // of each type; a kit/1 sheet holds as many (schemas/sheet.json), so that what is saved can be taken in again
+        'gear' => ['body' => 60, 'lens' => 100, 'converter' => 40, 'adapter' => 40, 'support' => 40],
+        'gear_bytes' => (int) env('ROOM_GEAR_BYTES', 1_000_000),
+        'history_bytes' => (int) env('ROOM_HISTORY_BYTES', 32_000_000),
+    ],
 ];

@@ -57,6 +57,25 @@ final class Assumptions
         return new self($kept);
     }
 
+    /**
+     * What somebody once chose, as far as it can be used today: figures that are gone are left out, and those whose range has become
+     * narrower go to its nearer end.
+     *
+     * @param  array<mixed>  $changed  values by name
+     */
+    public static function kept(array $changed): self
+    {
+        $kept = [];
+        foreach ($changed as $name => $value) {
+            $known = self::all()[$name] ?? null;
+            if ($known !== null && (is_int($value) || is_float($value)) && is_finite((float) $value)) {
+                $kept[$known->name] = max($known->least, min($known->most, (float) $value));
+            }
+        }
+
+        return new self($kept);
+    }
+
     public function value(string $name): float
     {
         return $this->values[$name];
@@ -337,7 +356,7 @@ final class Assumptions
             new Assumption('pull.whole.leader', 0.4, 0, 5, '', 'The whole frame taking another than whoever leads', 'assumed'),
             new Assumption('pull.pick', 0.5, 0, 1, '', 'What the pick dial leaves of missing whoever leads or comes in, inside a zone', 'assumed'),
             new Assumption('pull.lock_on.plain', 0.3, 0, 5, '', 'Lock-on losing a plain subject', 'assumed'),
-            new Assumption('pull.tiny', 0.12, 0, 1, '', 'Share of the frame from which an automatic area passes over nothing', 'assumed'),
+            new Assumption('pull.tiny', 0.12, 0.001, 1, '', 'Share of the frame from which an automatic area passes over nothing', 'assumed'),
             new Assumption('sensor.line.low', 0.5, 0, 5, '', 'Line sensors seeing nothing across them on a subject of low detail', 'assumed'),
             new Assumption('sensor.line.medium', 0.2, 0, 5, '', 'Line sensors seeing nothing across them on a subject of medium detail', 'assumed'),
             new Assumption('sensor.line.high', 0.08, 0, 5, '', 'Line sensors seeing nothing across them on a subject of high detail', 'assumed'),
@@ -346,7 +365,7 @@ final class Assumptions
             new Assumption('detection.sparse', 0.75, 0, 1, '', 'What a few things in front leave of detection in wide areas', 'assumed'),
             new Assumption('detection.dense', 0.25, 0, 1, '', 'What dense clutter in front leaves of detection in wide areas', 'assumed'),
             new Assumption('detection.best', 0.9, 0, 1, '', 'How often detection finds a clear, large subject', 'assumed'),
-            new Assumption('area.reflex.dim_left', 0.5, 0, 1, '', 'What a dim lens leaves of a reflex body\'s field, each way', 'assumed'),
+            new Assumption('area.reflex.dim_left', 0.5, 0.05, 1, '', 'What a dim lens leaves of a reflex body\'s field, each way', 'assumed'),
         ];
     }
 

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\HealthController;
 use Illuminate\Support\Facades\Route;
 
-// Bare routes: no session, no database.
-Route::get('healthz', fn (): string => 'ok');
+// Bare routes: no session, and the first of them no database.
+Route::get('healthz', [HealthController::class, 'word']);
+Route::get('healthz/full', [HealthController::class, 'full']);

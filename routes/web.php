@@ -14,26 +14,30 @@ use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SweepController;
+use App\Http\Middleware\BoundedBody;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [AccountController::class, 'show']);
     Route::get('catalogue', [AppController::class, 'catalogue']);
     Route::middleware('throttle:sign-in')->group(function (): void {
-        Route::post('register', [AccountController::class, 'register']);
-        Route::post('sign-in', [AccountController::class, 'signIn']);
+        Route::post('register', [AccountController::class, 'register'])->defaults(BoundedBody::KEY, 8);
+        Route::post('sign-in', [AccountController::class, 'signIn'])->defaults(BoundedBody::KEY, 8);
+        Route::post('password/forgotten', [AccountController::class, 'forgotten'])->defaults(BoundedBody::KEY, 8);
+        Route::post('password/reset', [AccountController::class, 'reset'])->defaults(BoundedBody::KEY, 8);
     });
-    Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:new');
+    Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:demo')->defaults(BoundedBody::KEY, 1);
 
     Route::get('shared/{token}', [CardController::class, 'shared'])->where('token', '[A-Za-z0-9_-]{43}')->middleware('throttle:shared');
 
-    Route::middleware('auth')->group(function (): void {
+    Route::middleware(['auth', 'throttle:use'])->group(function (): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);
+        Route::get('room', [AccountController::class, 'room']);
         Route::put('settings', [AccountController::class, 'settings']);
         Route::put('assumptions', [AccountController::class, 'assumptions']);
         Route::middleware('throttle:password')->group(function (): void {
-            Route::put('password', [AccountController::class, 'password']);
-            Route::delete('account', [AccountController::class, 'destroy']);
+            Route::put('password', [AccountController::class, 'newPassword'])->defaults(BoundedBody::KEY, 8);
+            Route::delete('account', [AccountController::class, 'destroy'])->defaults(BoundedBody::KEY, 8);
         });
 
         Route::get('gear', [GearController::class, 'index']);
@@ -51,8 +55,9 @@ Route::prefix('api')->group(function (): void {
 
         Route::get('sheet', [SheetController::class, 'whole']);
         Route::middleware('throttle:new')->group(function (): void {
-            Route::post('sheet/preview', [SheetController::class, 'preview']);
-            Route::post('sheet', [SheetController::class, 'take']);
+            // a kit/1 file of up to 1.2 MB, written as one text of JSON
+            Route::post('sheet/preview', [SheetController::class, 'preview'])->defaults(BoundedBody::KEY, 2048);
+            Route::post('sheet', [SheetController::class, 'take'])->defaults(BoundedBody::KEY, 2048);
         });
 
         Route::get('layouts/{gear}', [LayoutController::class, 'show']);
@@ -60,7 +65,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('layouts/{gear}/undo', [LayoutController::class, 'undo']);
         Route::post('layouts/{gear}/redo', [LayoutController::class, 'redo']);
         Route::get('layouts/{gear}/scheme/{scheme}', [LayoutController::class, 'scheme']);
-        Route::get('layouts/{gear}/best', [LayoutController::class, 'best'])->middleware('throttle:search');
+        Route::get('layouts/{gear}/best', [LayoutController::class, 'best'])->middleware(['throttle:search', 'heavy']);
 
         Route::get('cards', [CardController::class, 'index']);
         Route::post('cards', [CardController::class, 'store'])->middleware('throttle:new');
@@ -73,7 +78,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('cards/{card}/ticks', [CardController::class, 'tick']);
         Route::post('cards/{card}/share', [CardController::class, 'share'])->middleware('throttle:new');
         Route::delete('cards/{card}/share', [CardController::class, 'unshare']);
-        Route::get('cards/{card}/pdf', [CardController::class, 'pdf'])->middleware('throttle:pdf');
+        Route::get('cards/{card}/pdf', [CardController::class, 'pdf'])->middleware(['throttle:pdf', 'heavy']);
 
         Route::get('kits', [KitController::class, 'index']);
         Route::get('kits/reach', [KitController::class, 'reach']);
@@ -91,22 +96,22 @@ Route::prefix('api')->group(function (): void {
         Route::post('rushes/{rush}/redo', [RushController::class, 'redo']);
         Route::get('rushes/{rush}/plan', [PlanController::class, 'show']);
         Route::get('rushes/{rush}/tips', [PlanController::class, 'tips'])->middleware('throttle:search');
-        Route::get('rushes/{rush}/map', [PlanController::class, 'map'])->middleware('throttle:search');
-        Route::get('rushes/{rush}/schools', [PlanController::class, 'schools'])->middleware('throttle:search');
-        Route::middleware('throttle:rehearse')->group(function (): void {
+        Route::get('rushes/{rush}/map', [PlanController::class, 'map'])->middleware(['throttle:search', 'heavy']);
+        Route::get('rushes/{rush}/schools', [PlanController::class, 'schools'])->middleware(['throttle:search', 'heavy']);
+        Route::middleware(['throttle:rehearse', 'heavy'])->group(function (): void {
             Route::get('rushes/{rush}/rehearsal', [RehearsalController::class, 'show']);
             Route::get('rushes/{rush}/rehearsal/helps', [RehearsalController::class, 'helps']);
             Route::post('rushes/{rush}/rehearsal/try', [RehearsalController::class, 'try']);
         });
         Route::post('rushes/{rush}/rehearsal/take', [RehearsalController::class, 'take'])->middleware('throttle:search');
         Route::get('rushes/{rush}/sweeps', [SweepController::class, 'index']);
-        Route::post('rushes/{rush}/sweeps', [SweepController::class, 'store'])->middleware('throttle:sweep');
+        Route::post('rushes/{rush}/sweeps', [SweepController::class, 'store'])->middleware(['throttle:sweep', 'heavy']);
         Route::get('sweeps/{sweep}', [SweepController::class, 'show']);
         Route::delete('sweeps/{sweep}', [SweepController::class, 'destroy']);
-        Route::post('plans', [PlanController::class, 'store']);
+        Route::post('plans', [PlanController::class, 'store'])->middleware('throttle:plan');
     });
 
     Route::any('{nothing}', fn () => abort(404))->where('nothing', '.*');
 });
 
-Route::get('/{room?}', [AppController::class, 'page'])->where('room', '(plan|rehearse|kit|controls|card|shared|settings|sign-in|register)(/.*)?');
+Route::get('/{room?}', [AppController::class, 'page'])->where('room', '(plan|rehearse|kit|controls|card|shared|settings|sign-in|register|forgotten|reset)(/.*)?');

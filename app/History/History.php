@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\History;
 
+use App\Limits\Room;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps every state of a record for undo and redo; a write on top of an unseen one is refused. */
@@ -15,6 +17,8 @@ final readonly class History
 {
     /** States kept of one record; older ones go. */
     private const KEPT = 300;
+
+    public function __construct(private Room $room) {}
 
     /** Keeps the state a record begins in. */
     public function begin(Model&Undoable $record): void
@@ -66,7 +70,10 @@ final readonly class History
     public function step(Model&Undoable $record, int $seenRevision, int $by): Model
     {
         return $this->locked($record, $seenRevision, function (Model&Undoable $now) use ($by): void {
-            $version = $this->of($now)->where('seq', $now->position + $by)->first();
+            // older states are thinned, so the next one need not be next by number
+            $version = $by < 0
+                ? $this->of($now)->where('seq', '<', $now->position)->orderByDesc('seq')->first()
+                : $this->of($now)->where('seq', '>', $now->position)->orderBy('seq')->first();
             if ($version !== null) {
                 $now->takeState($version->state);
                 $now->position = $version->seq;
@@ -80,7 +87,7 @@ final readonly class History
     {
         return [
             'revision' => $record->revision, 'write' => $record->write,
-            'can_undo' => $record->position > 1 && $this->of($record)->where('seq', $record->position - 1)->exists(),
+            'can_undo' => $record->position > 1 && $this->of($record)->where('seq', '<', $record->position)->exists(),
             'can_redo' => $record->position > 0 && $this->of($record)->where('seq', '>', $record->position)->exists(),
         ];
     }
@@ -94,6 +101,7 @@ final readonly class History
      */
     private function locked(Model&Undoable $record, int $seenRevision, \Closure $change): Model
     {
+        // two writers that lock crosswise are both carried out, one after the other
         return DB::transaction(function () use ($record, $seenRevision, $change): Model {
             /** @var T $now */
             $now = $record->newQuery()->whereKey($record->id)->lockForUpdate()->firstOrFail();
@@ -108,7 +116,7 @@ final readonly class History
             $now->save();
 
             return $now;
-        });
+        }, 3);
     }
 
     /** @return Builder<Version> */
@@ -119,9 +127,11 @@ final readonly class History
 
     private function keep(Model&Undoable $record, int $seq, string $gesture): void
     {
+        $bytes = strlen((string) json_encode($record->state()));
         Version::query()->updateOrCreate(
             ['record_type' => $record::kind(), 'record_id' => $record->id, 'seq' => $seq],
-            ['user_id' => $record->user_id, 'gesture' => $gesture, 'state' => $record->state()],
+            ['user_id' => $record->user_id, 'gesture' => $gesture, 'state' => $record->state(), 'bytes' => $bytes, 'at' => Carbon::now()],
         );
+        $this->room->keepHistory($record->user_id, $bytes);
     }
 }

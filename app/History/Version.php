@@ -17,10 +17,10 @@ final class Version extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['user_id', 'record_type', 'record_id', 'seq', 'gesture', 'state'];
+    protected $fillable = ['user_id', 'record_type', 'record_id', 'seq', 'gesture', 'state', 'bytes', 'at'];
 
     protected function casts(): array
     {
-        return ['seq' => 'integer', 'state' => 'object'];
+        return ['seq' => 'integer', 'state' => 'object', 'bytes' => 'integer', 'at' => 'datetime'];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Kits;
 
+use App\History\Creation;
 use App\History\History;
+use App\Limits\Room;
 use App\Models\Gear;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
@@ -19,11 +21,11 @@ use RushHold\Faults\TextOutOfBounds;
 final readonly class Sheets
 {
     /** Largest file that is read, in bytes. */
-    public const LARGEST = 1_000_000;
+    public const LARGEST = 1_200_000;
 
     private const LISTS = ['bodies' => 'body', 'lenses' => 'lens', 'converters' => 'converter', 'adapters' => 'adapter', 'supports' => 'support'];
 
-    public function __construct(private DocumentChecker $checker, private GearDocuments $documents, private History $history) {}
+    public function __construct(private DocumentChecker $checker, private GearDocuments $documents, private History $history, private Creation $creation, private Room $room) {}
 
     /** One piece as a kit/1 file; what a converter is called goes along only in a list. */
     public function of(Gear $gear): \stdClass
@@ -58,9 +60,9 @@ final readonly class Sheets
         if (strlen($text) > self::LARGEST) {
             throw TextOutOfBounds::of('sheet', sprintf('%.1f MB long', strlen($text) / 1e6), sprintf('a file of at most %.0f MB', self::LARGEST / 1e6));
         }
-        $this->checker->read($text, 'sheet', 'The sheet');
+        $sheet = DocumentChecker::decoded($text, 'The sheet');
+        $this->checker->check($sheet, 'sheet');
         /** @var \stdClass $sheet */
-        $sheet = json_decode($text, false, 32, JSON_THROW_ON_ERROR);
         $own = $user->gear()->get();
 
         return array_map(function (array $piece) use ($own): array {
@@ -82,29 +84,39 @@ final readonly class Sheets
      * Takes pieces of a file, all or none.
      *
      * @param  list<string>  $choices  for each piece: new, over or skip
+     * @param  ?string  $mark  the writer's own mark: sent again, what is new is found and not made twice
      * @return list<Gear> what was made or changed
      */
-    public function take(User $user, string $text, array $choices): array
+    public function take(User $user, string $text, array $choices, ?string $mark = null): array
     {
         $pieces = $this->preview($user, $text);
 
-        return DB::transaction(function () use ($user, $pieces, $choices): array {
+        return DB::transaction(function () use ($user, $pieces, $choices, $mark): array {
             $taken = [];
             foreach ($pieces as $at => $piece) {
                 $taken[] = match ($choices[$at] ?? 'skip') {
-                    'over' => $piece['gear_id'] === null ? $this->make($user, $piece) : $this->over($user, $piece),
-                    'new' => $this->make($user, $piece),
+                    'over' => $piece['gear_id'] === null ? $this->make($user, $piece, $mark === null ? null : $mark.'.'.$at) : $this->over($user, $piece),
+                    'new' => $this->make($user, $piece, $mark === null ? null : $mark.'.'.$at),
                     default => null,
                 };
             }
 
+            $this->room->forGear($user, 1);
+
             return array_values(array_filter($taken));
-        });
+        }, 3);
     }
 
     /** @param  array{type: string, name: string, gear_id: ?string, document: \stdClass}  $piece */
-    private function make(User $user, array $piece): Gear
+    private function make(User $user, array $piece, ?string $mark): Gear
     {
+        return $this->creation->once($user, Gear::class, $mark, fn (): Gear => $this->another($user, $piece))[0];
+    }
+
+    /** @param  array{type: string, name: string, gear_id: ?string, document: \stdClass}  $piece */
+    private function another(User $user, array $piece): Gear
+    {
+        $this->room->forAnother($piece['type'], $user->gear()->where('type', $piece['type'])->count());
         $name = $piece['gear_id'] === null ? $piece['name'] : Str::limit($piece['name'].' (imported)', 118, '…');
         $gear = $user->gear()->make(['type' => $piece['type'], 'name' => $name, 'document' => $piece['document'], 'revision' => 1, 'position' => 1]);
         $gear->save();

@@ -34,11 +34,23 @@ final class Card extends Model implements Undoable
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['name', 'rushes', 'ticks', 'tips', 'revision', 'position', 'write', 'share_token', 'share_hash', 'share_until'];
+    protected $fillable = ['name', 'rushes', 'ticks', 'tips', 'revision', 'position', 'write', 'share_token', 'share_hash', 'share_until', 'made'];
 
     protected function casts(): array
     {
-        return ['rushes' => 'array', 'ticks' => 'array', 'tips' => 'array', 'revision' => 'integer', 'position' => 'integer', 'share_token' => 'encrypted', 'share_until' => 'datetime'];
+        return ['rushes' => 'array', 'ticks' => 'array', 'tips' => 'array', 'revision' => 'integer', 'position' => 'integer', 'share_token' => Sealed::class, 'share_until' => 'datetime'];
+    }
+
+    /** What a shared card is found by; another key of the application leads nowhere. */
+    public static function hashOf(string $token): string
+    {
+        return hash_hmac('sha256', $token, (string) config('app.key'));
+    }
+
+    /** Ends its link. */
+    public function unshare(): self
+    {
+        return $this->fill(['share_token' => null, 'share_hash' => null, 'share_until' => null]);
     }
 
     public function state(): \stdClass

@@ -32,7 +32,7 @@ final class Gear extends Model implements Undoable
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['type', 'name', 'document', 'revision', 'position', 'write'];
+    protected $fillable = ['type', 'name', 'document', 'revision', 'position', 'write', 'made'];
 
     protected function casts(): array
     {

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $rush_id
  * @property string $mark fingerprint of all it was reckoned from
  * @property ?\stdClass $document plan/1, or null when there is a fault
+ * @property ?\stdClass $settings its shutter_s, f_number and iso, for lists
  * @property ?\stdClass $fault why there is no plan
  */
 final class Plan extends Model
@@ -24,10 +25,10 @@ final class Plan extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['rush_id', 'mark', 'document', 'fault'];
+    protected $fillable = ['rush_id', 'mark', 'document', 'fault', 'settings'];
 
     protected function casts(): array
     {
-        return ['document' => 'object', 'fault' => 'object'];
+        return ['document' => 'object', 'fault' => 'object', 'settings' => 'object'];
     }
 }

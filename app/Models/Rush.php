@@ -40,7 +40,7 @@ final class Rush extends Model implements Undoable
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['kit_id', 'focal_mm', 'dials', 'name', 'document', 'revision', 'position', 'write'];
+    protected $fillable = ['kit_id', 'focal_mm', 'dials', 'name', 'document', 'revision', 'position', 'write', 'made'];
 
     protected function casts(): array
     {

@@ -6,6 +6,9 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Account;
+use Illuminate\Mail\Message;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Mail;
 use RushHold\Assumptions;
 use RushHold\Units;
 
@@ -18,6 +21,8 @@ use RushHold\Units;
  * @property string $password
  * @property array<string, mixed> $settings
  * @property array<string, float> $assumptions
+ * @property bool $is_demo the demo everybody gets a copy of; nobody signs in to it
+ * @property ?Carbon $demo_until when this copy of the demo goes; null for an account of its own
  */
 final class User extends Account
 {
@@ -28,13 +33,42 @@ final class User extends Account
         'letters' => ['on', 'off'],
     ];
 
-    protected $fillable = ['name', 'email', 'password', 'settings', 'assumptions'];
+    protected $fillable = ['name', 'email', 'password', 'settings', 'assumptions', 'is_demo', 'demo_until'];
 
     protected $hidden = ['password', 'remember_token'];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'settings' => 'array', 'assumptions' => 'array'];
+        return ['password' => 'hashed', 'settings' => 'array', 'assumptions' => 'array', 'is_demo' => 'boolean', 'demo_until' => 'datetime'];
+    }
+
+    /** Names this account to its own browser, by which what is kept there is told apart; it says nothing else. */
+    public function key(): string
+    {
+        return substr(hash_hmac('sha256', 'account '.$this->id, (string) config('app.key')), 0, 16);
+    }
+
+    /** Whether this is somebody's copy of the demo, which goes by itself. */
+    public function isVisitor(): bool
+    {
+        return $this->demo_until !== null;
+    }
+
+    /** An address as it is kept and compared: addresses that look alike are not the same. */
+    public static function address(string $typed): string
+    {
+        $address = mb_strtolower(trim($typed));
+
+        return \Normalizer::normalize($address, \Normalizer::FORM_C) ?: $address;
+    }
+
+    /** Mails the link to a new password, where mail is set up. */
+    public function sendPasswordResetNotification($token): void
+    {
+        $link = url('/reset/'.$token.'?email='.rawurlencode($this->email));
+        Mail::raw("Somebody asked for a new password for {$this->email} at Rush Hold.\n\nChoose it here within an hour:\n{$link}\n\nIf that was not you, do nothing: your password stays as it is.\n", function (Message $mail): void {
+            $mail->to($this->email)->subject('A new password for Rush Hold');
+        });
     }
 
     /** @return HasMany<Gear, $this> */
@@ -92,6 +126,6 @@ final class User extends Account
 
     public function assumed(): Assumptions
     {
-        return Assumptions::with($this->assumptions);
+        return Assumptions::kept($this->assumptions);
     }
 }

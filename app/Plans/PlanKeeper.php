@@ -23,7 +23,7 @@ final readonly class PlanKeeper
     /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
     private const PLANNER = 9;
 
-    public function __construct(private Planner $planner, private DocumentChecker $checker) {}
+    public function __construct(private Planner $planner, private DocumentChecker $checker, private Reckoning $reckoning) {}
 
     public function of(Rush $rush, User $user): Plan
     {
@@ -34,8 +34,8 @@ final readonly class PlanKeeper
             return $kept;
         }
         [$document, $fault] = $this->reckon($rush->document, $kit, $user, $rush->dials());
-        $plan = $kept ?? new Plan(['rush_id' => $rush->id]);
-        $plan->fill(['mark' => $mark, 'document' => $document, 'fault' => $fault])->save();
+        // two that ask at once write the same
+        $plan = Plan::query()->updateOrCreate(['rush_id' => $rush->id], ['mark' => $mark, 'document' => $document, 'fault' => $fault, 'settings' => self::settings($document)]);
         $rush->setRelation('plan', $plan);
 
         return $plan;
@@ -56,11 +56,27 @@ final readonly class PlanKeeper
     {
         try {
             $plan = $this->plan($rush, $kit, $user, $dials);
+
+            return [$this->reckoning->of('The plan', ['rush' => $rush, 'kit' => $kit, 'figures' => $user->assumptions], static function () use ($plan): array {
+                $document = PlanDocument::of($plan, []);
+                json_encode($document, JSON_THROW_ON_ERROR); // every number is one
+
+                return $document;
+            }), null];
         } catch (Fault $fault) {
             return [null, Problem::ofFaults([$fault])->toArray()];
         }
+    }
 
-        return [PlanDocument::of($plan, []), null];
+    /**
+     * @param  ?array<string, mixed>  $document  plan/1
+     * @return ?array<string, mixed> what a list shows of it
+     */
+    private static function settings(?array $document): ?array
+    {
+        $hold = $document['hold'] ?? null;
+
+        return is_array($hold) ? array_intersect_key($hold, ['shutter_s' => 1, 'f_number' => 1, 'iso' => 1]) : null;
     }
 
     /**
@@ -80,12 +96,12 @@ final readonly class PlanKeeper
      */
     public function plan(\stdClass $rush, \stdClass $kit, User $user, ?Dials $dials = null): PlanOfCraft
     {
-        return $this->planner->plan(
+        return $this->reckoning->of('The plan', ['rush' => $rush, 'kit' => $kit, 'figures' => $user->assumptions, 'dials' => $dials?->toArray()], fn (): PlanOfCraft => $this->planner->plan(
             RushOfCraft::fromArray($this->checker->check($rush, 'rush', 'rush')),
             Kit::fromArray($this->checker->check($kit, 'kit', 'kit')),
             $user->assumed(),
             $user->units(),
             $dials,
-        );
+        ));
     }
 }

@@ -10,6 +10,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
+use RushHold\Faults\CannotBeReckoned;
 use RushHold\Faults\Fault;
 use RushHold\Faults\FaultyDocument;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,10 +23,16 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Fault::class, FaultyDocument::class, ProblemException::class]);
+        // a store that is away is told by /healthz/full; written down with every request it would fill the log
+        $exceptions->dontReportWhen(self::isStoreAway(...));
         $exceptions->render(static function (Throwable $thrown, Request $request): Response {
             $problem = self::of($thrown);
             $headers = $thrown instanceof HttpExceptionInterface ? array_map(strval(...), array_filter($thrown->getHeaders(), is_scalar(...))) : [];
-            if ($request->is('api/*')) {
+            if (in_array($problem->status, [429, 503], true)) {
+                $headers += ['Retry-After' => '1'];
+            }
+            // looked up as it was sent: an address that cannot be decoded is an address too
+            if (preg_match('#^/api(/|\?|$)#', (string) ($request->server->get('REQUEST_URI') ?? '')) === 1) {
                 return $problem->response($headers);
             }
 
@@ -35,14 +42,8 @@ final class Problems
 
     public static function of(Throwable $thrown): Problem
     {
-        // a failure while the answer was being written carries the real one inside
-        for ($cause = $thrown; $cause !== null; $cause = $cause->getPrevious()) {
-            if ($cause instanceof \PDOException && (new LostConnectionDetector)->causedByLostConnection($cause)) {
-                return new Problem('store-away', 503, 'The store does not answer', 'Nothing was saved just now. Try again in a moment.');
-            }
-        }
-
         return match (true) {
+            self::isStoreAway($thrown) => new Problem('store-away', 503, 'The store does not answer', 'Nothing was saved just now. Try again in a moment.'),
             $thrown instanceof ProblemException => $thrown->problem,
             $thrown instanceof FaultyDocument => Problem::ofFaults($thrown->faults),
             $thrown instanceof Fault => Problem::ofFaults([$thrown]),
@@ -50,8 +51,22 @@ final class Problems
             $thrown instanceof AuthenticationException => new Problem('signed-out', 401, 'You are not signed in', 'Sign in and try again.'),
             $thrown instanceof TokenMismatchException => new Problem('stale-page', 419, 'This page is too old', 'Load it again; what you typed is kept.'),
             $thrown instanceof HttpExceptionInterface => self::ofStatus($thrown->getStatusCode()),
+            // what the craft did not foresee, wherever it was asked: written down, and told as a fault
+            str_starts_with($thrown->getFile(), base_path('core/')) => Problem::ofFaults([CannotBeReckoned::from('This')]),
             default => self::ofStatus(500),
         };
+    }
+
+    private static function isStoreAway(Throwable $thrown): bool
+    {
+        // a failure while the answer was being written carries the real one inside
+        for ($cause = $thrown; $cause !== null; $cause = $cause->getPrevious()) {
+            if ($cause instanceof \PDOException && (new LostConnectionDetector)->causedByLostConnection($cause)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function ofValidation(ValidationException $thrown): Problem
@@ -69,9 +84,11 @@ final class Problems
     private static function ofStatus(int $status): Problem
     {
         [$type, $title, $detail] = match ($status) {
+            400 => ['refused', 'That was not understood', 'The address or the request holds what none may hold. Nothing was changed.'],
+            403 => ['not-here', 'That cannot be done here', 'This account may not do that.'],
             404 => ['not-found', 'There is nothing here', 'It may have been deleted, or it belongs to somebody else.'],
             405 => ['wrong-verb', 'That cannot be done here', 'This address does not take that kind of request.'],
-            413 => ['too-large', 'That is too large', 'Send less than 8 MB.'],
+            413 => ['too-large', 'That is too large', 'Nothing was saved. What is sent here may not be so long.'],
             419 => ['stale-page', 'This page is too old', 'Load it again; what you typed is kept.'],
             429 => ['too-often', 'That was too often', 'Wait a minute, then try again.'],
             503 => ['away', 'Back in a moment', 'The application is being looked after.'],

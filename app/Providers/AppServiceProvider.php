@@ -4,16 +4,30 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Limits\Turns;
 use App\Models\User;
 use App\Sessions\QuietSessionHandler;
+use App\Store\StoreConnection;
+use App\Store\StoreConnector;
+use App\Store\StoreGate;
+use Closure;
+use Illuminate\Cache\ApcStore;
+use Illuminate\Cache\ApcWrapper;
+use Illuminate\Cache\DatabaseStore;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Queue\Events\Looping;
+use Illuminate\Routing\UrlGenerator;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use RushHold\Document\DocumentChecker;
 use RushHold\Planning\Planner;
@@ -24,28 +38,67 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(DocumentChecker::class, static fn (): DocumentChecker => new DocumentChecker(base_path('schemas')));
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
+        $this->app->singleton(Turns::class, static fn (): Turns => new Turns(storage_path('framework/turns-'.self::instance()), (int) config('rushhold.heavy')));
+        $this->app->singleton(StoreGate::class, static fn (): StoreGate => new StoreGate(storage_path('framework/store-away-'.self::instance())));
+        $this->store();
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
         TrustProxies::at(config('rushhold.trusted_proxies'));
+        // links name the address the operator has set, whatever the request calls this machine
+        if (is_string($url = config('app.url')) && $url !== '') {
+            $this->app->make(UrlGenerator::class)->useOrigin($url);
+            $this->app->make(UrlGenerator::class)->forceScheme(parse_url($url, PHP_URL_SCHEME) ?: 'http');
+        }
+        Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
 
         Session::extend('quiet-database', static fn (Application $app): QuietSessionHandler => new QuietSessionHandler(
             $app->make(DatabaseManager::class)->connection(), 'sessions', (int) config('session.lifetime'), $app,
         ));
+        Cache::extend('counts', fn (Application $app) => Cache::repository(
+            function_exists('apcu_enabled') && apcu_enabled() ? new ApcStore(new ApcWrapper, (string) config('cache.prefix')) : new DatabaseStore($app->make(DatabaseManager::class)->connection(), 'cache', (string) config('cache.prefix')),
+        ));
+        // that a worker is there can be seen from outside the store (HealthController)
+        Event::listen(Looping::class, static fn () => touch(storage_path('framework/worker-beat')));
+        $this->limits();
+    }
 
+    /** While a person waits, a store that hangs is given up soon; commands and workers have patience. */
+    private function store(): void
+    {
+        $someoneWaits = PHP_SAPI !== 'cli';
+        $this->app->bind('db.connector.mariadb', fn (): StoreConnector => new StoreConnector($this->app->make(StoreGate::class), $someoneWaits));
+        Connection::resolverFor('mariadb', function (\PDO|Closure $pdo, string $database, string $prefix, array $config) use ($someoneWaits): StoreConnection {
+            $connection = new StoreConnection($pdo, $database, $prefix, $config);
+
+            return $someoneWaits ? $connection->guardedBy($this->app->make(StoreGate::class)) : $connection;
+        });
+    }
+
+    /** How often anybody may ask. */
+    private function limits(): void
+    {
         $who = static fn (Request $request): string => $request->user() instanceof User ? 'user '.$request->user()->id : 'ip '.$request->ip();
+        $address = static fn (Request $request): string => is_string($request->input('email')) ? mb_substr(User::address($request->input('email')), 0, 190) : '';
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(30)->by('ip '.$request->ip()),
-            Limit::perMinute(5)->by('address '.mb_strtolower($request->string('email')->value()).' '.$request->ip()),
+            Limit::perMinute(30)->by('in ip '.$request->ip()),
+            Limit::perMinute(5)->by('in address '.$address($request).' '.$request->ip()),
         ]);
-        RateLimiter::for('password', static fn (Request $request): Limit => Limit::perMinute(6)->by($who($request)));
-        RateLimiter::for('search', static fn (Request $request): Limit => Limit::perMinute(240)->by($who($request)));
-        RateLimiter::for('rehearse', static fn (Request $request): Limit => Limit::perMinute(90)->by($who($request)));
-        RateLimiter::for('sweep', static fn (Request $request): Limit => Limit::perMinute(20)->by($who($request)));
-        RateLimiter::for('shared', static fn (Request $request): Limit => Limit::perMinute(60)->by('ip '.$request->ip()));
-        RateLimiter::for('pdf', static fn (Request $request): Limit => Limit::perMinute(20)->by($who($request)));
-        RateLimiter::for('new', static fn (Request $request): Limit => Limit::perMinute(60)->by($who($request)));
+        RateLimiter::for('use', static fn (Request $request): Limit => $request->isMethodSafe()
+            ? Limit::perMinute(1500)->by('read '.$who($request))
+            : Limit::perMinute(900)->by('write '.$who($request)));
+        RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(30)->by('demo ip '.$request->ip()));
+        foreach (['password' => 6, 'search' => 240, 'rehearse' => 90, 'sweep' => 20, 'pdf' => 20, 'new' => 60, 'plan' => 240] as $name => $perMinute) {
+            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($perMinute)->by($name.' '.$who($request)));
+        }
+        RateLimiter::for('shared', static fn (Request $request): Limit => Limit::perMinute(60)->by('shared ip '.$request->ip()));
+    }
+
+    /** Which of the copies in one folder this is: live or test. */
+    private static function instance(): string
+    {
+        return app()->environment('testing') ? 'test' : 'live';
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Rehearsal;
 use App\Models\Rush;
 use App\Models\User;
 use App\Plans\PlanKeeper;
+use App\Plans\Reckoning;
 use Illuminate\Support\Carbon;
 use RushHold\Hold\Dials;
 use RushHold\Hold\Hold;
@@ -23,11 +24,14 @@ use RushHold\Rehearsal\Tally;
 /** Rehearses the plan of a rush, and keeps what the last rehearsal told for as long as that plan stands. */
 final readonly class RehearsalKeeper
 {
-    /** Passes of an estimate. */
+    /** Passes of an estimate, as far as there is time for them. */
     private const PASSES = 200;
 
     /** Passes on which each single dial is tried. */
     private const TRIES = 60;
+
+    /** Passes of an estimate that are played however long they take. */
+    private const LEAST = 12;
 
     /** Beginnings of the names of the figures a rehearsal rests on beyond the plan's. */
     private const ASSUMED = ['rehearse.', 'af.', 'focus.prediction', 'aim.recover.', 'person.reaction'];
@@ -35,7 +39,7 @@ final readonly class RehearsalKeeper
     /** Raised whenever a rehearsal itself tells otherwise, so that kept ones are made again. */
     private const MODEL = 2;
 
-    public function __construct(private PlanKeeper $plans) {}
+    public function __construct(private PlanKeeper $plans, private Reckoning $reckoning) {}
 
     /**
      * What many passes tell of the hold as it is: as kept, or reckoned now.
@@ -57,9 +61,13 @@ final readonly class RehearsalKeeper
         if ($kept !== null && $kept->mark === $mark && ($kept->document->model ?? null) === self::MODEL) {
             return ['at' => $kept->made_at->toIso8601ZuluString()] + (array) $kept->document;
         }
-        $rehearsal = RehearsalOfCraft::of($this->plans->planOf($rush, $user));
-        $tally = self::tally($rehearsal, $rehearsal->plan->hold);
-        $document = ['model' => self::MODEL, 'by_pass' => $tally->sharp()] + EstimateDocument::of($tally, self::isByHand($rehearsal));
+        $plan = $this->plans->planOf($rush, $user);
+        $document = $this->reckoned($rush, $user, static function () use ($plan): array {
+            $rehearsal = RehearsalOfCraft::of($plan);
+            $tally = self::tally($rehearsal, $rehearsal->plan->hold);
+
+            return ['model' => self::MODEL, 'by_pass' => $tally->sharp()] + EstimateDocument::of($tally, self::isByHand($rehearsal));
+        });
         $at = Carbon::now();
         Rehearsal::query()->updateOrCreate(['rush_id' => $rush->id], ['mark' => $mark, 'document' => $document, 'made_at' => $at]);
 
@@ -73,14 +81,18 @@ final readonly class RehearsalKeeper
      */
     public function tried(Rush $rush, User $user, Dials $dials): array
     {
-        $rehearsal = RehearsalOfCraft::of($this->plans->planOf($rush, $user));
-        $then = self::tally($rehearsal, $dials->on($rehearsal->plan->hold));
+        $plan = $this->plans->planOf($rush, $user);
         /** @var list<int> $now */
         $now = $this->kept($rush, $user)['by_pass'];
 
-        return EstimateDocument::of($then, self::isByHand($rehearsal)) + [
-            'words' => EstimateDocument::words($rehearsal->plan, $dials), 'gain' => Margin::between($then->sharp(), $now)->toArray(),
-        ] + EstimateDocument::light($rehearsal->plan, $dials);
+        return $this->reckoned($rush, $user, static function () use ($plan, $dials, $now): array {
+            $rehearsal = RehearsalOfCraft::of($plan);
+            $then = self::tally($rehearsal, $dials->on($plan->hold));
+
+            return EstimateDocument::of($then, self::isByHand($rehearsal)) + [
+                'words' => EstimateDocument::words($plan, $dials), 'gain' => Margin::between($then->sharp(), $now)->toArray(),
+            ] + EstimateDocument::light($plan, $dials);
+        });
     }
 
     /** @return array<string, mixed> */
@@ -88,7 +100,7 @@ final readonly class RehearsalKeeper
     {
         $plan = $this->plans->planOf($rush, $user);
 
-        return EstimateDocument::helps($plan, Helps::find(RehearsalOfCraft::of($plan), $plan->hold, self::TRIES));
+        return $this->reckoned($rush, $user, static fn (): array => EstimateDocument::helps($plan, Helps::find(RehearsalOfCraft::of($plan), $plan->hold, self::TRIES, self::clock())));
     }
 
     /**
@@ -98,13 +110,41 @@ final readonly class RehearsalKeeper
      */
     public function take(Rush $rush, User $user, int $seed, Dials $dials): array
     {
-        $rehearsal = RehearsalOfCraft::of($this->plans->planOf($rush, $user));
-        $pass = $rehearsal->pass($seed);
-        $take = Take::of($pass, $rehearsal->camera());
+        $plan = $this->plans->planOf($rush, $user);
 
-        return TakeDocument::of($seed, $take) + [
-            'tried' => $dials->areNone() ? null : TakeDocument::tried(Take::of($pass, $rehearsal->camera($dials->on($rehearsal->plan->hold)))),
-        ];
+        return $this->reckoned($rush, $user, static function () use ($plan, $seed, $dials): array {
+            $rehearsal = RehearsalOfCraft::of($plan);
+            $pass = $rehearsal->pass($seed);
+            $take = Take::of($pass, $rehearsal->camera());
+
+            return TakeDocument::of($seed, $take) + [
+                'tried' => $dials->areNone() ? null : TakeDocument::tried(Take::of($pass, $rehearsal->camera($dials->on($plan->hold)))),
+            ];
+        });
+    }
+
+    /**
+     * What is reckoned for somebody, every number of it one.
+     *
+     * @param  \Closure(): array<string, mixed>  $reckon
+     * @return array<string, mixed>
+     */
+    private function reckoned(Rush $rush, User $user, \Closure $reckon): array
+    {
+        return $this->reckoning->of('The rehearsal', ['rush' => $rush->document, 'kit' => $rush->kit->document($rush->focal_mm), 'figures' => $user->assumptions], static function () use ($reckon): array {
+            $told = $reckon();
+            json_encode($told, JSON_THROW_ON_ERROR);
+
+            return $told;
+        });
+    }
+
+    /** @return \Closure(): bool whether there is time left, from now on */
+    private static function clock(): \Closure
+    {
+        $until = hrtime(true) + (int) (config('rushhold.reckon_s') * 1e9);
+
+        return static fn (): bool => hrtime(true) < $until;
     }
 
     private static function isByHand(RehearsalOfCraft $rehearsal): bool
@@ -116,7 +156,8 @@ final readonly class RehearsalKeeper
     {
         $tally = new Tally;
         $camera = $rehearsal->camera($hold);
-        for ($seed = 0; $seed < self::PASSES; $seed++) {
+        $goesOn = self::clock();
+        for ($seed = 0; $seed < self::PASSES && ($seed < self::LEAST || $goesOn()); $seed++) {
             $tally->add(Take::of($rehearsal->pass($seed), $camera)->counts());
         }
 

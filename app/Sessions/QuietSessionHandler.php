@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sessions;
 
+use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Session\DatabaseSessionHandler;
 
 /**
- * Sessions in the database, written only when there is something to write: what is in it has changed,
- * or it was last seen a minute ago. A write costs a flush to disk, which would double the time of most requests.
+ * Sessions in the database, written only when there is something to write: somebody is signed in, and what is in it has changed or it
+ * was last seen a minute ago. A write costs a flush to disk, which would double the time of most requests; and of visitors who are not
+ * signed in nothing is kept, so that nobody can fill the store by asking (OwnForms checks their forms without).
  */
 final class QuietSessionHandler extends DatabaseSessionHandler
 {
@@ -42,6 +44,14 @@ final class QuietSessionHandler extends DatabaseSessionHandler
     public function write($sessionId, $data): bool
     {
         if ($this->exists && $sessionId === $this->readId && $data === $this->read && $this->seen > $this->currentTime() - self::SEEN_EVERY_S) {
+            return true;
+        }
+
+        if ($this->container?->bound(Guard::class) === true && $this->userId() === null) {
+            if ($this->exists) {
+                $this->destroy($sessionId);
+            }
+
             return true;
         }
 

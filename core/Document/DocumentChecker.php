@@ -19,12 +19,18 @@ use RushHold\Faults\WrongType;
 /** Holds documents against the published JSON Schemas and tells every fault in the photographer's terms. */
 final readonly class DocumentChecker
 {
-    private const PREFIX = 'rush-hold:/schemas/';
+    /** Deepest nesting of a document that is read. */
+    public const DEEPEST = 32;
 
     private const NAMES = ['rush', 'kit', 'hold', 'plan', 'problem', 'sheet', 'layout', 'left', 'words', 'dials'];
 
+    private Schemas $schemas;
+
     /** @param  string  $folder where the schema files lie */
-    public function __construct(private string $folder) {}
+    public function __construct(private string $folder)
+    {
+        $this->schemas = new Schemas($folder);
+    }
 
     /**
      * Reads JSON text and checks it.
@@ -36,13 +42,22 @@ final readonly class DocumentChecker
      */
     public function read(string $json, string $schema, string $what = 'The document'): array
     {
-        try {
-            $document = json_decode($json, false, 32, JSON_THROW_ON_ERROR);
-        } catch (\JsonException $broken) {
-            throw new FaultyDocument([UnreadableDocument::because($what, lcfirst($broken->getMessage()))]);
-        }
+        return $this->check(self::decoded($json, $what), $schema);
+    }
 
-        return $this->check($document, $schema);
+    /**
+     * JSON text as values, objects as objects.
+     *
+     * @throws FaultyDocument when it is no JSON, or nested too deep
+     */
+    public static function decoded(string $json, string $what): mixed
+    {
+        try {
+            return json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $broken) {
+            $why = $broken->getCode() === JSON_ERROR_DEPTH ? sprintf('nested more than %d levels deep', self::DEEPEST) : lcfirst($broken->getMessage());
+            throw new FaultyDocument([UnreadableDocument::because($what, $why)]);
+        }
     }
 
     /**
@@ -50,13 +65,15 @@ final readonly class DocumentChecker
      * @param  string  $under  path of the document inside what was sent, put before every field
      * @return array<mixed>
      *
-     * @throws FaultyDocument with every fault found
+     * @throws FaultyDocument with every fault found, forty at the most
      */
     public function check(mixed $document, string $schema, string $under = ''): array
     {
         $file = str_contains($schema, '.json') ? $schema : $schema.'.json';
-        if (! $this->certainlyKeeps($document, $file)) {
-            $faults = $this->faultsOf($document, $file, $under);
+        [$rules, $root] = $this->schemas->find($file) ?? throw new \LogicException('There is no schema '.$file);
+        if (! QuickCheck::certainlyKeeps($document, $rules, $root, $this->schemas)) {
+            $faults = SizeCheck::faults($document, $rules, $root, $this->schemas, $under);
+            $faults = $faults === [] ? array_slice($this->faultsOf($document, $file, $under), 0, SizeCheck::MOST_FAULTS) : $faults;
             if ($faults !== []) {
                 throw new FaultyDocument($faults);
             }
@@ -78,17 +95,6 @@ final readonly class DocumentChecker
         return $array;
     }
 
-    private function certainlyKeeps(mixed $document, string $file): bool
-    {
-        [$name, $part] = explode('#/$defs/', $file, 2) + [1 => ''];
-        $root = json_decode((string) file_get_contents($this->folder.'/'.$name));
-        if (! $root instanceof \stdClass) {
-            return false;
-        }
-
-        return QuickCheck::certainlyKeeps($document, $part === '' ? $root : QuickCheck::part($root, $part), $root);
-    }
-
     /**
      * What the schema library finds wrong.
      *
@@ -96,11 +102,11 @@ final readonly class DocumentChecker
      */
     public function faultsOf(mixed $document, string $file, string $under = ''): array
     {
-        $validator = new CompliantValidator(max_errors: 40, stop_at_first_error: false);
+        $validator = new CompliantValidator(max_errors: SizeCheck::MOST_FAULTS, stop_at_first_error: false);
         foreach (self::NAMES as $name) {
-            $validator->resolver()?->registerFile(self::PREFIX.$name.'.json', $this->folder.'/'.$name.'.json');
+            $validator->resolver()?->registerFile(Schemas::PREFIX.$name.'.json', $this->folder.'/'.$name.'.json');
         }
-        $error = $validator->uriValidation($document, self::PREFIX.$file);
+        $error = $validator->uriValidation($document, Schemas::PREFIX.$file);
 
         return $error === null ? [] : self::faults($error, $under);
     }
@@ -150,8 +156,8 @@ final readonly class DocumentChecker
             'minimum', 'maximum' => NumberOutOfRange::of($field, is_numeric($value) ? (float) $value : NAN, $least, $most),
             'enum' => UnknownChoice::of($field, $value, self::strings($schema->enum ?? [])),
             'const' => UnknownChoice::of($field, $value, [is_string($schema->const ?? null) ? $schema->const : '']),
-            'minLength', 'maxLength' => TextOutOfBounds::of($field, $value, self::bounds($schema->minLength ?? 0, $schema->maxLength ?? null, 'characters')),
-            'minItems', 'maxItems' => TextOutOfBounds::of($field, $value, self::bounds($schema->minItems ?? 0, $schema->maxItems ?? null, 'entries')),
+            'minLength', 'maxLength' => TextOutOfBounds::of($field, $value, Bounds::words($schema->minLength ?? 0, $schema->maxLength ?? null, 'characters')),
+            'minItems', 'maxItems' => TextOutOfBounds::of($field, $value, Bounds::words($schema->minItems ?? 0, $schema->maxItems ?? null, 'entries')),
             'uniqueItems' => TextOutOfBounds::of($field, $value, 'entries that all differ'),
             default => WrongType::of($field, $value, self::wanted($schema, $least, $most)),
         };
@@ -164,11 +170,6 @@ final readonly class DocumentChecker
         $text = implode(' or ', array_map(static fn (string $type): string => $words[$type] ?? $type, $types));
 
         return $least !== null && $most !== null ? sprintf('%s from %s to %s', $text, json_encode($least), json_encode($most)) : $text;
-    }
-
-    private static function bounds(mixed $least, mixed $most, string $of): string
-    {
-        return sprintf('%s to %s %s', json_encode($least), $most === null ? 'any number of' : json_encode($most), $of);
     }
 
     private static function schemaOf(ValidationError $error): \stdClass

@@ -15,13 +15,13 @@ final class QuickCheck
 {
     private const SAYS_NOTHING = ['$schema', '$id', '$defs', 'title', 'description'];
 
-    public static function certainlyKeeps(mixed $value, mixed $schema, \stdClass $root): bool
+    public static function certainlyKeeps(mixed $value, mixed $schema, \stdClass $root, Schemas $schemas): bool
     {
         if (! $schema instanceof \stdClass) {
             return false;
         }
         foreach (get_object_vars($schema) as $keyword => $rule) {
-            if (! in_array($keyword, self::SAYS_NOTHING, true) && ! self::keeps($value, $keyword, $rule, $schema, $root)) {
+            if (! in_array($keyword, self::SAYS_NOTHING, true) && ! self::keeps($value, $keyword, $rule, $schema, $root, $schemas)) {
                 return false;
             }
         }
@@ -29,18 +29,10 @@ final class QuickCheck
         return true;
     }
 
-    /** A part of a schema file by its name under $defs, null where there is none. */
-    public static function part(\stdClass $root, string $name): mixed
-    {
-        $parts = $root->{'$defs'} ?? null;
-
-        return $parts instanceof \stdClass ? $parts->{$name} ?? null : null;
-    }
-
-    private static function keeps(mixed $value, string $keyword, mixed $rule, \stdClass $schema, \stdClass $root): bool
+    private static function keeps(mixed $value, string $keyword, mixed $rule, \stdClass $schema, \stdClass $root, Schemas $schemas): bool
     {
         return match ($keyword) {
-            '$ref' => is_string($rule) && str_starts_with($rule, '#/$defs/') && self::certainlyKeeps($value, self::part($root, substr($rule, 8)), $root),
+            '$ref' => is_string($rule) && self::followed($value, $schemas->follow($rule, $root), $schemas),
             'type' => self::isOf($value, is_array($rule) ? $rule : [$rule]),
             'enum' => is_array($rule) && in_array($value, $rule, true),
             'const' => $value === $rule,
@@ -50,13 +42,19 @@ final class QuickCheck
             'maxLength' => ! is_string($value) || mb_strlen($value) <= $rule,
             'minItems' => ! is_array($value) || count($value) >= $rule,
             'maxItems' => ! is_array($value) || count($value) <= $rule,
-            'uniqueItems' => ! is_array($value) || count(array_unique(array_filter($value, is_string(...)))) === count($value),
-            'items' => ! is_array($value) || self::allKeep($value, $rule, $root),
+            'uniqueItems' => ! is_array($value) || $rule === false || count(array_unique(array_filter($value, is_string(...)))) === count($value),
+            'items' => ! is_array($value) || self::allKeep($value, $rule, $root, $schemas),
             'required' => ! $value instanceof \stdClass || (is_array($rule) && array_diff(array_filter($rule, is_string(...)), array_keys(get_object_vars($value))) === []),
-            'properties' => ! $value instanceof \stdClass || ($rule instanceof \stdClass && self::fieldsKeep($value, $rule, $root)),
+            'properties' => ! $value instanceof \stdClass || ($rule instanceof \stdClass && self::fieldsKeep($value, $rule, $root, $schemas)),
             'additionalProperties' => $rule === false && (! $value instanceof \stdClass || array_diff_key(get_object_vars($value), get_object_vars((object) ($schema->properties ?? new \stdClass))) === []),
             default => false,
         };
+    }
+
+    /** @param  ?array{\stdClass, \stdClass}  $found */
+    private static function followed(mixed $value, ?array $found, Schemas $schemas): bool
+    {
+        return $found !== null && self::certainlyKeeps($value, $found[0], $found[1], $schemas);
     }
 
     /** @param  array<mixed>  $types */
@@ -82,10 +80,10 @@ final class QuickCheck
     }
 
     /** @param  array<mixed>  $values */
-    private static function allKeep(array $values, mixed $rule, \stdClass $root): bool
+    private static function allKeep(array $values, mixed $rule, \stdClass $root, Schemas $schemas): bool
     {
         foreach ($values as $value) {
-            if (! self::certainlyKeeps($value, $rule, $root)) {
+            if (! self::certainlyKeeps($value, $rule, $root, $schemas)) {
                 return false;
             }
         }
@@ -93,10 +91,10 @@ final class QuickCheck
         return true;
     }
 
-    private static function fieldsKeep(\stdClass $value, \stdClass $rules, \stdClass $root): bool
+    private static function fieldsKeep(\stdClass $value, \stdClass $rules, \stdClass $root, Schemas $schemas): bool
     {
         foreach (get_object_vars($value) as $name => $field) {
-            if (property_exists($rules, (string) $name) && ! self::certainlyKeeps($field, $rules->{$name}, $root)) {
+            if (property_exists($rules, (string) $name) && ! self::certainlyKeeps($field, $rules->{$name}, $root, $schemas)) {
                 return false;
             }
         }

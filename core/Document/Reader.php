@@ -11,6 +11,9 @@ use RushHold\Faults\WrongType;
 /** Typed access to one object of a JSON document; every miss is a fault that names the whole path. */
 final readonly class Reader
 {
+    /** Smaller than any length, time or share that means something. */
+    private const NOUGHT = 1e-12;
+
     /** @param  array<mixed>  $fields */
     private function __construct(private array $fields, private string $path) {}
 
@@ -31,7 +34,13 @@ final readonly class Reader
     {
         $value = $this->need($name);
 
-        return is_int($value) || is_float($value) ? (float) $value : throw WrongType::of($this->path($name), $value, 'a number');
+        return self::asFloat($value) ?? throw WrongType::of($this->path($name), $value, 'a number');
+    }
+
+    /** A number; what is nearer to nought than anything that can be measured is nought, so that one over it is not infinite. */
+    private static function asFloat(mixed $value): ?float
+    {
+        return is_int($value) || is_float($value) ? (abs($value) < self::NOUGHT ? 0.0 : (float) $value) : null;
     }
 
     public function whole(string $name): int
@@ -122,7 +131,7 @@ final readonly class Reader
     {
         $found = [];
         foreach ($this->items($name) as $at => $item) {
-            $found[] = is_int($item) || is_float($item) ? (float) $item : throw WrongType::of($this->path($name).'.'.$at, $item, 'a number');
+            $found[] = self::asFloat($item) ?? throw WrongType::of($this->path($name).'.'.$at, $item, 'a number');
         }
 
         return $found;

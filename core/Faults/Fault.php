@@ -11,13 +11,25 @@ namespace RushHold\Faults;
  */
 abstract class Fault extends \DomainException
 {
+    /** Longest part of a field's path, and longest message, in characters. */
+    private const LONGEST_NAME = 60;
+
+    private const LONGEST_MESSAGE = 400;
+
+    public readonly string $field;
+
+    public readonly string $range;
+
     final protected function __construct(
-        public readonly string $field,
+        string $field,
         public readonly mixed $value,
-        public readonly string $range,
+        string $range,
         string $message,
     ) {
-        parent::__construct($message);
+        $this->field = self::shortened($field);
+        $this->range = self::cut($range, self::LONGEST_MESSAGE);
+        // a long name stands in the message too
+        parent::__construct(self::cut($field === $this->field ? $message : str_replace($field, $this->field, $message), self::LONGEST_MESSAGE));
     }
 
     /** The field as a JSON pointer, "" for the document as a whole. */
@@ -26,9 +38,31 @@ abstract class Fault extends \DomainException
         return $this->field === '' ? '' : '/'.str_replace('.', '/', $this->field);
     }
 
+    /** What was given, small enough to be told: a long text is cut, a list or an object is written out in short. */
+    public function told(): mixed
+    {
+        return match (true) {
+            is_float($this->value) && ! is_finite($this->value) => null,
+            is_string($this->value) => self::cut($this->value, self::LONGEST_NAME),
+            is_scalar($this->value), $this->value === null => $this->value,
+            default => self::shown($this->value),
+        };
+    }
+
+    private static function shortened(string $field): string
+    {
+        return implode('.', array_map(static fn (string $name): string => self::cut($name, self::LONGEST_NAME), array_slice(explode('.', $field), 0, 40)));
+    }
+
+    private static function cut(string $text, int $most): string
+    {
+        return mb_strlen($text) > $most ? mb_substr($text, 0, $most - 1).'…' : $text;
+    }
+
     /** The value as it would be written in JSON, shortened to 60 characters. */
     protected static function shown(mixed $value): string
     {
+        $value = self::few($value);
         if (is_float($value) && ! is_finite($value)) {
             return is_nan($value) ? 'not a number' : 'infinity';
         }
@@ -36,6 +70,17 @@ abstract class Fault extends \DomainException
         $text = is_string($text) ? $text : get_debug_type($value);
 
         return mb_strlen($text) > 60 ? mb_substr($text, 0, 57).'…' : $text;
+    }
+
+    /** A value with no more in it than can be shown. */
+    private static function few(mixed $value): mixed
+    {
+        return match (true) {
+            is_string($value) => mb_substr($value, 0, 100),
+            is_array($value) => array_map(self::few(...), array_slice($value, 0, 20)),
+            $value instanceof \stdClass => (object) array_map(self::few(...), array_slice(get_object_vars($value), 0, 20)),
+            default => $value,
+        };
     }
 
     /** A number without needless digits: 0.000125, 3.6, 6400. */

@@ -14,9 +14,14 @@ final class HiddenCharacters extends Fault
     {
         if (is_string($value) && preg_match(self::HIDDEN, $value) !== 0) {
             $range = 'plain text on one line, without control characters';
-            throw new self($field, $value, $range, sprintf('%s is %s; it must be %s.', $field, self::shown(preg_replace(self::HIDDEN, '�', $value)), $range));
+            $shown = preg_replace(self::HIDDEN, '�', $value);
+            $field = (string) preg_replace(self::HIDDEN, '�', $field);
+            throw new self($field, $shown, $range, sprintf('%s is %s; it must be %s.', $field, self::shown($shown), $range));
         }
         foreach (is_array($value) || $value instanceof \stdClass ? (array) $value : [] as $name => $below) {
+            if (is_string($name)) {
+                self::refuse($name, $field === '' ? 'a name' : $field);
+            }
             self::refuse($below, $field === '' ? (string) $name : $field.'.'.$name);
         }
     }

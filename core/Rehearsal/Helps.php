@@ -19,15 +19,21 @@ final readonly class Helps
      */
     private function __construct(public Tally $now, public array $found, public array $tried) {}
 
-    /** @param  int  $passes  on how many each is tried */
-    public static function find(Rehearsal $rehearsal, Hold $hold, int $passes): self
+    /** Passes that are played however long they take. */
+    private const LEAST = 8;
+
+    /**
+     * @param  int  $passes  on how many each is tried, at the most
+     * @param  ?\Closure(): bool  $goesOn  asked before each pass whether there is time for it; null when there always is
+     */
+    public static function find(Rehearsal $rehearsal, Hold $hold, int $passes, ?\Closure $goesOn = null): self
     {
         $tries = self::tries($rehearsal->plan, $hold);
         $cameras = array_map(static fn (Dials $dials): Camera => $rehearsal->camera($dials->on($hold)), $tries);
         $present = $rehearsal->camera($hold);
         $now = new Tally;
         $tallies = array_map(static fn (): Tally => new Tally, $tries);
-        for ($seed = 0; $seed < $passes; $seed++) {
+        for ($seed = 0; $seed < $passes && ($seed < self::LEAST || $goesOn === null || $goesOn()); $seed++) {
             $pass = $rehearsal->pass($seed);
             $as = Take::of($pass, $present);
             $now->add($as->counts());

@@ -65,6 +65,8 @@ final readonly class Take
         $camera = $this->camera;
         $last = $pass->scene->steps - 1;
         $number = 0;
+        // single frames may be more than a burst could hold
+        $drawn = count($pass->panScatter);
         foreach ($this->bursts as $burst) {
             for ($frame = 0; $frame < $burst->frames; $frame++) {
                 $at = $burst->startS + $frame / $camera->hold->fps;
@@ -76,7 +78,7 @@ final readonly class Take
                 $share = $step - $before;
                 $s = $pass->distanceM[$before] * (1 - $share) + $pass->distanceM[$before + 1] * $share;
                 $dioptres = $this->plane->at($at);
-                $blur = $camera->exposing->blur($s, $dioptres, $pass->crossingMps[$before], $pass->panScatter[$number], $pass->shakeScatter[$number]);
+                $blur = $camera->exposing->blur($s, $dioptres, $pass->crossingMps[$before], $pass->panScatter[$number % $drawn], $pass->shakeScatter[$number % $drawn]);
                 $number++;
                 $tell($at, $s, 1 / max(1e-6, $dioptres), $blur, $this->verdict($before, $at, $s, $dioptres, $blur));
             }

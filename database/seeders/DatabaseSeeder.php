@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Accounts\Deletion;
+use App\Accounts\DemoCopies;
 use App\Accounts\StarterKit;
 use App\History\History;
 use App\Models\Gear;
@@ -20,18 +22,23 @@ use RushHold\Rush\KindId;
 
 /**
  * The demo scenario: a tidal inlet with a seabird colony and hares on the turf, and a white-water slalom weekend near by.
- * Bodies, lenses and makers are invented. Run again it changes nothing.
+ * Bodies, lenses and makers are invented. Nobody signs in to it: each visitor gets a copy. Run again it changes nothing.
  */
 final class DatabaseSeeder extends Seeder
 {
-    public function run(StarterKit $starter, RushKeeper $rushes, PlanKeeper $plans, History $history): void
+    public function run(StarterKit $starter, RushKeeper $rushes, PlanKeeper $plans, History $history, Deletion $deletion): void
     {
-        if (User::query()->where('email', StarterKit::DEMO_EMAIL)->exists()) {
+        $there = User::query()->where('email', StarterKit::DEMO_EMAIL)->first();
+        if ($there?->is_demo === true) {
             return;
+        }
+        // from when everybody shared one demo, and could leave anything in it
+        if ($there !== null) {
+            $deletion->of($there);
         }
         DB::transaction(function () use ($starter, $rushes, $plans, $history): void {
             $user = User::query()->create([
-                'name' => 'Demo', 'email' => StarterKit::DEMO_EMAIL, 'password' => 'tide-and-turf', 'settings' => [], 'assumptions' => [],
+                'name' => 'Demo', 'email' => StarterKit::DEMO_EMAIL, 'password' => DemoCopies::nobodys(), 'settings' => [], 'assumptions' => [], 'is_demo' => true,
             ]);
             $kits = $this->kits($user, $starter);
             foreach (array_reverse($this->scenario()) as [$kit, $focalMm, $document]) {
@@ -72,7 +79,7 @@ final class DatabaseSeeder extends Seeder
         ]))]);
         $layout->save();
         $history->begin($layout);
-        foreach (['Colony morning' => $colony, 'Slalom Saturday' => $slalom] as $name => $rushes) {
+        foreach (['Slalom Saturday' => $slalom, 'Colony morning' => $colony] as $name => $rushes) {
             $card = $user->cards()->make(['name' => $name, 'rushes' => $rushes, 'ticks' => [], 'tips' => [], 'revision' => 1, 'position' => 1]);
             $card->save();
             $history->begin($card);

@@ -17,11 +17,14 @@ const OPEN = [
     'api/register',
     'api/sign-in',
     'api/demo',
+    'api/password/forgotten',
+    'api/password/reset',
     'api/shared/{token}',
     'api/{nothing}',
     '/',
     '{room?}',
     'healthz',
+    'healthz/full',
 ];
 
 /** @return list<array{string, string, Route}> verb, address, route */

@@ -139,9 +139,15 @@ it('says clearly what is wrong with a sheet, and changes nothing', function (
         ]),
         'body.name',
     ],
-    'five megabytes' => [str_repeat(' ', 5_000_000).'{}', '5.0 MB long'],
+    'more than a file may hold' => [str_repeat(' ', 1_300_000).'{}', '1.3 MB long'],
     'deep without end' => [str_repeat('[', 200).str_repeat(']', 200), 'cannot be read'],
 ]);
+
+it('does not read what is longer than a kit file can be', function () {
+    $this->postJson('/api/sheet/preview', ['sheet' => str_repeat(' ', 5_000_000).'{}'])
+        ->assertStatus(413)
+        ->assertJsonPath('detail', 'The request is 4 883 KB long; it must be at most 2 048 KB. Nothing was saved.');
+});
 
 it('keeps markup as the text it is', function () {
     $name = '<img src=x onerror=alert(1)>';

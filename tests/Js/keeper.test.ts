@@ -62,7 +62,7 @@ let keeper: RushKeeper;
 let stop: () => void;
 
 const speed = (mps: number): Draft => withMotion(keeper.snapshot().draft, { speed_mps: mps });
-const settle = (ms = 20): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
+const settle = (ms = 200): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
 const open = (): void => {
   keeper = new RushKeeper(server.rush);
   stop = keeper.start();

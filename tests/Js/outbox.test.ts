@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { Outbox, waitingTicks } from "../../resources/js/rooms/card/outbox";
+import { Outbox, waitingTicks } from "../../resources/js/session/Outbox";
 
 const shelf = new Map<string, string>();
 let line: "up" | "cut" | "refuses" | "away";

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { ago, merged } from "../../resources/js/rooms/card/card";
-import { waitingTicks } from "../../resources/js/rooms/card/outbox";
+import { waitingTicks } from "../../resources/js/session/Outbox";
 import {
   follow,
   put,

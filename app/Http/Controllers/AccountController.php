@@ -4,75 +4,91 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Deletion;
+use App\Accounts\DemoCopies;
+use App\Accounts\Passwords;
 use App\Accounts\StarterKit;
 use App\Http\Requests\Body;
+use App\Limits\Room;
 use App\Models\User;
-use Illuminate\Auth\Events\Lockout;
-use Illuminate\Database\Eloquent\SoftDeletingScope;
+use App\Problems\Problem;
+use App\Problems\ProblemException;
+use Illuminate\Auth\SessionGuard;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Hash;
-use Illuminate\Support\Str;
-use Illuminate\Validation\Rules\Password;
+use Illuminate\Support\Facades\Password;
 use Illuminate\Validation\ValidationException;
 use RushHold\Assumptions;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Faults\UnknownField;
 
-/** Accounts: register, sign in and out, settings, password, deletion with everything in it. */
+/** Accounts: register, sign in and out, settings, passwords, deletion with everything in it. */
 final readonly class AccountController extends Controller
 {
     public function show(Request $request): JsonResponse
     {
         $user = $request->user();
 
-        return new JsonResponse(['user' => $user instanceof User ? self::shape($user) : null, 'demo' => (bool) config('rushhold.demo')]);
+        return new JsonResponse(['user' => $user instanceof User ? self::shape($user) : null] + self::offers());
+    }
+
+    /** @return array{demo: bool, mail: bool} what a visitor may choose from */
+    public static function offers(): array
+    {
+        return ['demo' => (bool) config('rushhold.demo'), 'mail' => self::mails()];
     }
 
     public function register(Request $request, StarterKit $starter): JsonResponse
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'string', 'email', 'max:190', 'unique:users,email'],
-            'password' => ['required', 'string', 'max:200', Password::min(10)],
-        ], self::messages());
-        $user = DB::transaction(static function () use ($given, $starter): User {
-            $user = User::query()->create([...$given, 'settings' => [], 'assumptions' => []]);
-            $starter->give($user);
+        $body = Body::of($request);
+        $name = $body->text('name');
+        $email = self::address($body);
+        $password = self::password($body, 'password');
+        if (filter_var($email, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false) {
+            throw self::refused('email', "Address “{$email}” is not an e-mail address; it must look like you@place.example.");
+        }
+        Passwords::refuse('password', $password);
+        try {
+            $user = DB::transaction(static function () use ($name, $email, $password, $starter): User {
+                $user = User::query()->create(['name' => $name, 'email' => $email, 'password' => $password, 'settings' => [], 'assumptions' => []]);
+                $starter->give($user);
 
-            return $user;
-        });
-        Auth::login($user, true);
-        $request->session()->regenerate();
+                return $user;
+            });
+        } catch (UniqueConstraintViolationException) {
+            throw self::refused('email', "Address “{$email}” has an account already; sign in instead.");
+        }
 
-        return new JsonResponse(['user' => self::shape($user)], 201);
+        return $this->let($request, $user, $body->flag('keep', true), 201);
     }
 
     public function signIn(Request $request): JsonResponse
     {
-        $given = $request->validate(['email' => ['required', 'string'], 'password' => ['required', 'string']], self::messages());
-        if (! Auth::attempt($given, true)) {
-            event(new Lockout($request));
-            throw ValidationException::withMessages(['email' => 'No account has this address and this password.']);
+        $body = Body::of($request);
+        $email = self::address($body);
+        $password = self::password($body, 'password');
+        $user = User::query()->where('email', $email)->first();
+        if (! Passwords::isRight($user, $password) || $user === null) {
+            throw self::refused('email', 'No account has this address and this password.');
         }
-        $request->session()->regenerate();
 
-        return new JsonResponse(['user' => self::shape($this->user($request))]);
+        return $this->let($request, $user, $body->flag('keep', true));
     }
 
-    public function demo(Request $request): JsonResponse
+    /** A copy of the demo for this visitor; who has one goes on with it. */
+    public function demo(Request $request, DemoCopies $copies): JsonResponse
     {
-        $user = config('rushhold.demo') ? User::query()->where('email', StarterKit::DEMO_EMAIL)->first() : null;
-        if ($user === null) {
-            abort(404);
+        $present = $request->user();
+        if ($present instanceof User && $present->isVisitor()) {
+            return new JsonResponse(['user' => self::shape($present)]);
         }
-        Auth::login($user);
-        $request->session()->regenerate();
+        $copy = config('rushhold.demo') ? $copies->another() : null;
 
-        return new JsonResponse(['user' => self::shape($user)]);
+        return $copy === null ? abort(404) : $this->let($request, $copy, false);
     }
 
     public function signOut(Request $request): Response
@@ -86,7 +102,7 @@ final readonly class AccountController extends Controller
 
     public function settings(Request $request): JsonResponse
     {
-        $changed = get_object_vars(Body::of($request)->object('settings'));
+        $changed = get_object_vars(Body::of($request)->names('settings', 20));
         foreach ($changed as $name => $value) {
             $values = User::SETTINGS[$name] ?? throw UnknownField::named('settings.'.$name, array_keys(User::SETTINGS));
             if (! is_string($value) || ! in_array($value, $values, true)) {
@@ -101,44 +117,80 @@ final readonly class AccountController extends Controller
     /** Changes assumed figures: {"assumptions": {"panning.settled": 0.8}}; null takes one back to its default. */
     public function assumptions(Request $request): JsonResponse
     {
-        $changed = get_object_vars(Body::of($request)->object('assumptions'));
-        $user = $this->locked($request, static function (User $user) use ($changed): void {
-            $kept = array_filter([...$user->assumptions, ...$changed], static fn (mixed $value): bool => $value !== null);
-            Assumptions::with($kept);
-            $user->update(['assumptions' => $kept]);
+        $changed = get_object_vars(Body::of($request)->names('assumptions', count(Assumptions::all())));
+        $new = array_filter($changed, static fn (mixed $value): bool => $value !== null);
+        Assumptions::with($new);
+        $user = $this->locked($request, static function (User $user) use ($changed, $new): void {
+            $user->update(['assumptions' => $new + array_diff_key($user->assumptions, $changed)]);
         });
 
         return new JsonResponse(['user' => self::shape($user)]);
     }
 
-    public function password(Request $request): Response
+    /** How much room this account has and has used. */
+    public function room(Request $request, Room $room): JsonResponse
     {
-        $given = $request->validate([
-            'current' => ['required', 'string', 'current_password'],
-            'password' => ['required', 'string', 'max:200', Password::min(10)],
-        ], self::messages());
-        $user = $this->user($request);
-        $user->forceFill(['password' => $given['password'], 'remember_token' => Str::random(60)])->save();
-        DB::table('sessions')->where('user_id', $user->id)->where('id', '!=', $request->session()->getId())->delete();
+        return new JsonResponse(['room' => $room->of($this->user($request))]);
+    }
+
+    public function newPassword(Request $request): Response
+    {
+        $user = $this->ownAccount($request);
+        $body = Body::of($request);
+        $password = self::password($body, 'password');
+        if (! Passwords::isRight($user, $current = self::password($body, 'current'))) {
+            throw self::refused('current', 'That is not your present password.');
+        }
+        Passwords::refuse('password', $password);
+        if ($password === $current) {
+            throw self::refused('password', 'That is the password you have; choose another.');
+        }
+        $kept = $request->hasCookie(Auth::guard('web') instanceof SessionGuard ? Auth::guard('web')->getRecallerName() : '');
+        $request->session()->regenerate(true);
+        Passwords::set($user, $password, $request->session()->getId());
+        // known again on this device, if it was
+        Auth::login($user, $kept);
 
         return response()->noContent();
     }
 
-    public function destroy(Request $request): Response
+    /** Mails a link to a new password, where mail is set up. Says the same whether or not there is such an account. */
+    public function forgotten(Request $request): JsonResponse
     {
-        $user = $this->user($request);
-        $password = Body::of($request)->text('password', 200);
-        if (! Hash::check($password, $user->password)) {
-            throw ValidationException::withMessages(['password' => 'That is not your password.']);
+        $email = self::address(Body::of($request));
+        if (! self::mails()) {
+            throw new ProblemException(new Problem('no-mail', 409, 'This copy sends no mail', 'Ask whoever looks after it for a link to a new password: php artisan account:reset makes one.'));
+        }
+        Password::broker()->sendResetLink(['email' => $email, 'is_demo' => false, 'demo_until' => null]);
+
+        return new JsonResponse(['says' => 'If there is an account with this address, a link is on its way. It is good for an hour.']);
+    }
+
+    /** Sets a new password by a link that was mailed or handed out. */
+    public function reset(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        $password = self::password($body, 'password');
+        Passwords::refuse('password', $password);
+        $status = Password::broker()->reset(
+            ['email' => self::address($body), 'token' => $body->text('token', 100), 'password' => $password],
+            static fn (User $user) => Passwords::set($user, $password, null),
+        );
+        if ($status !== Password::PASSWORD_RESET) {
+            throw self::refused('token', 'This link has ended or was used already. Ask for another.');
+        }
+
+        return new JsonResponse(['says' => 'Your password is set. Sign in with it.']);
+    }
+
+    public function destroy(Request $request, Deletion $deletion): Response
+    {
+        $user = $this->ownAccount($request);
+        if (! Passwords::isRight($user, self::password(Body::of($request), 'password'))) {
+            throw self::refused('password', 'That is not your password.');
         }
         Auth::logout();
-        DB::transaction(static function () use ($user): void {
-            DB::table('sessions')->where('user_id', $user->id)->delete();
-            $user->rushes()->withoutGlobalScope(SoftDeletingScope::class)->forceDelete();
-            $user->kits()->delete();
-            $user->gear()->withoutGlobalScope(SoftDeletingScope::class)->forceDelete();
-            $user->delete();
-        });
+        $deletion->of($user);
         $request->session()->invalidate();
 
         return response()->noContent();
@@ -147,7 +199,26 @@ final readonly class AccountController extends Controller
     /** @return array<string, mixed> */
     public static function shape(User $user): array
     {
-        return ['name' => $user->name, 'email' => $user->email, 'settings' => $user->allSettings(), 'assumptions' => (object) $user->assumptions];
+        return [
+            'key' => $user->key(), 'name' => $user->name, 'email' => $user->email, 'settings' => $user->allSettings(), 'assumptions' => (object) $user->assumptions,
+            'demo_until' => $user->demo_until?->toIso8601ZuluString(),
+        ];
+    }
+
+    private function let(Request $request, User $user, bool $keep, int $status = 200): JsonResponse
+    {
+        Auth::login($user, $keep);
+        $request->session()->regenerate();
+
+        return new JsonResponse(['user' => self::shape($user)], $status);
+    }
+
+    /** @throws ProblemException for a copy of the demo, which has no password and goes by itself */
+    private function ownAccount(Request $request): User
+    {
+        $user = $this->user($request);
+
+        return $user->isVisitor() ? throw new ProblemException(new Problem('demo', 403, 'This is a copy of the demo', 'It has no password, and goes by itself after a day. Make an account to keep what you do.')) : $user;
     }
 
     /**
@@ -164,23 +235,29 @@ final readonly class AccountController extends Controller
             Auth::setUser($user);
 
             return $user;
-        });
+        }, 3);
     }
 
-    /** @return array<string, string> */
-    private static function messages(): array
+    private static function address(Body $body): string
     {
-        return [
-            'name.required' => 'Name is empty; it must be 1 to 120 characters.',
-            'name.max' => 'Name is too long; it must be 1 to 120 characters.',
-            'email.required' => 'Address is empty; type an e-mail address.',
-            'email.email' => 'Address “:input” is not an e-mail address; it must look like you@place.example.',
-            'email.unique' => 'Address “:input” has an account already; sign in instead.',
-            'password.required' => 'Password is empty; it must be 10 to 200 characters.',
-            'password.min' => 'Password is too short; it must be 10 to 200 characters.',
-            'password.max' => 'Password is too long; it must be 10 to 200 characters.',
-            'current.required' => 'Present password is empty.',
-            'current.current_password' => 'That is not your present password.',
-        ];
+        return User::address($body->text('email', 190));
+    }
+
+    /** A password as it was typed. */
+    private static function password(Body $body, string $field): string
+    {
+        $password = $body->longText($field);
+
+        return strlen($password) <= 1000 ? $password : throw self::refused($field, 'That is too long for a password.');
+    }
+
+    private static function refused(string $field, string $message): ValidationException
+    {
+        return ValidationException::withMessages([$field => $message]);
+    }
+
+    private static function mails(): bool
+    {
+        return ! in_array(config('mail.default'), [null, '', 'log', 'null'], true);
     }
 }

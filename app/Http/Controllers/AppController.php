@@ -20,9 +20,8 @@ final readonly class AppController extends Controller
 
         return response()->view('app', ['boot' => [
             'user' => $user instanceof User ? AccountController::shape($user) : null,
-            'demo' => (bool) config('rushhold.demo'),
             'catalogue' => self::kinds(),
-        ]], 200, $user instanceof User ? ['X-Account' => '1'] : []);
+        ] + AccountController::offers()]);
     }
 
     public function catalogue(): JsonResponse

@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Cards\CardKeeper;
 use App\Cards\CardPdf;
 use App\Cards\Paper;
+use App\History\Creation;
 use App\History\History;
 use App\Http\Requests\Body;
+use App\Limits\Room;
 use App\Models\Card;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
@@ -17,9 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use RushHold\Faults\HiddenCharacters;
 use RushHold\Faults\NumberOutOfRange;
-use RushHold\Faults\TextOutOfBounds;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Faults\WrongType;
 
@@ -35,22 +35,37 @@ final readonly class CardController extends Controller
     /** Ticks kept of one card; the oldest go. */
     private const TICKS = 400;
 
-    public function __construct(private CardKeeper $keeper, private History $history) {}
+    /** Cards that are sent whole with the list: the newest, so that one visit is enough to carry them. */
+    private const CARRIED = 12;
 
-    /** Every card with all it shows, so that one visit is enough to carry them. */
+    /** Bytes of whole cards that are sent with the list; one card at least is. */
+    private const CARRIED_BYTES = 1_500_000;
+
+    public function __construct(private CardKeeper $keeper, private History $history, private Creation $creation, private Room $room) {}
+
+    /** Every card, the newest first: a few whole, of all others the name. */
     public function index(Request $request): JsonResponse
     {
+        $asOf = self::asOf();
         $user = $this->user($request);
         /** @var Collection<int, Card> $cards */
-        $cards = $user->cards()->orderBy('created_at')->orderBy('id')->limit(60)->get();
-
+        $cards = $user->cards()->select(['id', 'name'])->orderByDesc('created_at')->orderByDesc('id')->get();
         $searches = self::HOLDS;
-        $all = [];
-        foreach ($cards as $card) {
-            $all[] = $this->whole($card, $user, $searches);
+        $whole = [];
+        $length = 0;
+        /** @var Collection<int, Card> $newest */
+        $newest = $user->cards()->whereKey($cards->take(self::CARRIED)->modelKeys())->orderByDesc('created_at')->orderByDesc('id')->get();
+        foreach ($newest as $card) {
+            $told = $this->whole($card, $user, $searches);
+            $length += strlen((string) json_encode($told, JSON_PARTIAL_OUTPUT_ON_ERROR));
+            if ($whole !== [] && $length > self::CARRIED_BYTES) {
+                break;
+            }
+            $whole[] = $told;
         }
+        $others = $cards->skip(count($whole))->map(static fn (Card $card): array => ['id' => $card->id, 'name' => $card->name])->values()->all();
 
-        return new JsonResponse(['as_of' => now()->toIso8601ZuluString('millisecond'), 'cards' => $all]);
+        return new JsonResponse(['as_of' => $asOf, 'cards' => $whole, 'others' => $others, 'room' => ['used' => $cards->count(), 'most' => (int) config('rushhold.room.cards')]]);
     }
 
     public function show(Request $request, Card $card): JsonResponse
@@ -62,8 +77,9 @@ final readonly class CardController extends Controller
     {
         $body = Body::of($request);
         $user = $this->user($request);
-        $fields = ['name' => self::name($body), 'rushes' => $this->rushes($body, $user)];
-        $card = DB::transaction(function () use ($user, $fields): Card {
+        $fields = ['name' => $body->text('name'), 'rushes' => $this->rushes($body, $user)];
+        $this->room->forAnother('cards', $user->cards()->count());
+        [$card, $new] = $this->creation->once($user, Card::class, $body->optionalText('write', 40), function () use ($user, $fields): Card {
             $card = $user->cards()->make($fields + ['ticks' => [], 'tips' => [], 'revision' => 1, 'position' => 1]);
             $card->save();
             $this->history->begin($card);
@@ -71,14 +87,14 @@ final readonly class CardController extends Controller
             return $card;
         });
 
-        return new JsonResponse($this->whole($card, $user), 201);
+        return new JsonResponse($this->whole($card, $user), $new ? 201 : 200);
     }
 
     public function update(Request $request, Card $card): JsonResponse
     {
         $body = Body::of($request);
         $user = $this->user($request);
-        $fields = ['name' => self::name($body), 'rushes' => $this->rushes($body, $user)];
+        $fields = ['name' => $body->text('name'), 'rushes' => $this->rushes($body, $user)];
 
         return new JsonResponse($this->whole($this->history->edit($card, $body->whole('revision'), $body->text('gesture', 40), $body->optionalText('write', 40) ?? '', static function (Card $card) use ($fields): void {
             $card->fill($fields);
@@ -97,6 +113,8 @@ final readonly class CardController extends Controller
 
     public function destroy(Card $card): Response
     {
+        // its link is dead, also when it is brought back
+        $card->unshare()->save();
         $card->delete();
 
         return response()->noContent();
@@ -104,6 +122,7 @@ final readonly class CardController extends Controller
 
     public function restore(Request $request, Card $card): JsonResponse
     {
+        $this->room->forAnother('cards', $this->user($request)->cards()->count());
         $card->restore();
 
         return new JsonResponse($this->whole($card, $this->user($request)));
@@ -112,13 +131,10 @@ final readonly class CardController extends Controller
     /** Takes ticks, of each the last made wherever it was made; those made offline arrive late and still count. */
     public function tick(Request $request, Card $card): JsonResponse
     {
-        $sent = get_object_vars(Body::of($request)->object('ticks'));
-        if (count($sent) > self::TICKS) {
-            throw TextOutOfBounds::of('ticks', count($sent).' entries', sprintf('at most %d entries', self::TICKS));
-        }
+        $sent = get_object_vars(Body::of($request)->names('ticks', self::TICKS));
         $new = [];
         foreach ($sent as $name => $tick) {
-            if (! $tick instanceof \stdClass || ! is_bool($tick->on ?? null) || ! is_int($tick->at ?? null) || mb_strlen((string) $name) > 160) {
+            if (! $tick instanceof \stdClass || ! is_bool($tick->on ?? null) || ! is_int($tick->at ?? null) || $tick->at < 0 || mb_strlen((string) $name) > 160) {
                 throw WrongType::of('ticks.'.Str::limit((string) $name, 40), $tick, 'an object with on, true or false, and at, a time in ms');
             }
             $new[(string) $name] = ['on' => $tick->on, 'at' => min($tick->at, (int) (now()->getPreciseTimestamp(3)) + 60_000)];
@@ -137,9 +153,9 @@ final readonly class CardController extends Controller
             $now->save();
 
             return $now->ticks;
-        });
+        }, 3);
 
-        return new JsonResponse(['ticks' => (object) $ticks]);
+        return new JsonResponse(['as_of' => self::asOf(), 'ticks' => (object) $ticks]);
     }
 
     public function share(Request $request, Card $card): JsonResponse
@@ -149,14 +165,14 @@ final readonly class CardController extends Controller
             throw NumberOutOfRange::of('days', $days, 1, self::SHARED_DAYS);
         }
         $token = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
-        $card->fill(['share_token' => $token, 'share_hash' => hash('sha256', $token), 'share_until' => now()->addDays($days)])->save();
+        $card->fill(['share_token' => $token, 'share_hash' => Card::hashOf($token), 'share_until' => now()->addDays($days)])->save();
 
         return new JsonResponse($this->whole($card, $this->user($request)));
     }
 
     public function unshare(Request $request, Card $card): JsonResponse
     {
-        $card->fill(['share_token' => null, 'share_hash' => null, 'share_until' => null])->save();
+        $card->unshare()->save();
 
         return new JsonResponse($this->whole($card, $this->user($request)));
     }
@@ -164,7 +180,7 @@ final readonly class CardController extends Controller
     /** A shared card, for whoever has the link: what is on the card, and nothing else of the account. */
     public function shared(string $token): JsonResponse
     {
-        $card = Card::query()->where('share_hash', hash('sha256', $token))->where('share_until', '>', now())->with('user')->first() ?? abort(404);
+        $card = Card::query()->where('share_hash', Card::hashOf($token))->where('share_until', '>', now())->with('user')->first() ?? abort(404);
         $private = array_flip(['changes', 'pre_flight', 'left', 'left_by_this', 'body']);
 
         return new JsonResponse([
@@ -188,21 +204,14 @@ final readonly class CardController extends Controller
     /** @return array<string, mixed> */
     private function whole(Card $card, User $user, int &$searches = self::HOLDS): array
     {
-        $shared = $card->share_until !== null && $card->share_until->isFuture();
+        // a token sealed with another key of the application cannot be told, and its link leads nowhere
+        $shared = $card->share_until !== null && $card->share_until->isFuture() && $card->share_token !== null;
 
         return [
             'id' => $card->id, 'card' => ['name' => $card->name, 'rushes' => $card->rushes], 'ticks' => (object) $card->ticks, 'as_of' => now()->toIso8601ZuluString('millisecond'),
             'share' => $shared ? ['link' => url('/shared/'.$card->share_token), 'until' => $card->share_until->toIso8601ZuluString()] : null,
             'sheets' => $this->keeper->sheets($card, $user, $searches),
         ] + $this->history->marks($card);
-    }
-
-    private static function name(Body $body): string
-    {
-        $name = $body->text('name');
-        HiddenCharacters::refuse($name, 'name');
-
-        return $name;
     }
 
     /** @return list<string> ids of rushes of this account */

@@ -15,18 +15,24 @@ abstract readonly class Controller
     /**
      * Rushes named by a card or a layout must be of this account, deleted or not.
      *
-     * @param  list<string>  $ids
+     * @param  array<int|string, string>  $ids  by where they stand in the field
      *
      * @throws UnknownChoice naming the first that is not
      */
     protected function refuseStrangers(User $user, string $field, array $ids): void
     {
-        $known = Rush::query()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', $user->id)->whereKey($ids)->pluck('id')->all();
+        $known = Rush::query()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', $user->id)->whereKey(array_values(array_unique($ids)))->pluck('id')->all();
         foreach ($ids as $at => $id) {
             if (! in_array($id, $known, true)) {
                 throw UnknownChoice::of($field.'.'.$at, $id, ['the id of a rush of yours']);
             }
         }
+    }
+
+    /** When an answer was begun: of two, whichever was begun later knows more. */
+    protected static function asOf(): string
+    {
+        return now()->toIso8601ZuluString('microsecond');
     }
 
     /** The account that is signed in. */

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\History\Creation;
 use App\History\History;
 use App\Http\Requests\Body;
 use App\Kits\GearDocuments;
+use App\Limits\Room;
 use App\Models\Gear;
 use App\Models\Rush;
+use App\Models\User;
 use App\Plans\PlanKeeper;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Kit\BodySheet;
 use RushHold\Kit\Dialect\Said;
@@ -23,14 +25,15 @@ use RushHold\Kit\Dialect\Translation;
 /** Bodies, lenses, converters, adapters and supports of the account. */
 final readonly class GearController extends Controller
 {
-    public function __construct(private GearDocuments $documents, private History $history, private PlanKeeper $plans) {}
+    public function __construct(private GearDocuments $documents, private History $history, private PlanKeeper $plans, private Creation $creation, private Room $room) {}
 
     public function index(Request $request): JsonResponse
     {
+        $asOf = self::asOf();
         /** @var Collection<int, Gear> $gear */
         $gear = $this->user($request)->gear()->orderBy('created_at')->orderBy('id')->get();
 
-        return new JsonResponse(['gear' => $gear->map(self::shape(...))->all()]);
+        return new JsonResponse(['as_of' => $asOf, 'gear' => $gear->map(self::shape(...))->all()]);
     }
 
     public function show(Gear $gear): JsonResponse
@@ -48,15 +51,17 @@ final readonly class GearController extends Controller
         $name = $body->text('name');
         $document = $body->object('document');
         $this->documents->check($document, $type);
-        $gear = DB::transaction(function () use ($request, $type, $name, $document): Gear {
-            $gear = $this->user($request)->gear()->make(['type' => $type, 'name' => $name, 'document' => $document, 'revision' => 1, 'position' => 1]);
+        $user = $this->user($request);
+        $this->roomFor($user, $type, $document);
+        [$gear, $new] = $this->creation->once($user, Gear::class, $body->optionalText('write', 40), function () use ($user, $type, $name, $document): Gear {
+            $gear = $user->gear()->make(['type' => $type, 'name' => $name, 'document' => $document, 'revision' => 1, 'position' => 1]);
             $gear->save();
             $this->history->begin($gear);
 
             return $gear;
         });
 
-        return $this->whole($gear, 201);
+        return $this->whole($gear, $new ? 201 : 200);
     }
 
     public function update(Request $request, Gear $gear): JsonResponse
@@ -66,6 +71,7 @@ final readonly class GearController extends Controller
         $document = $body->object('document');
         $this->documents->check($document, $gear->type);
         $revision = $body->whole('revision');
+        $this->room->forGear($this->user($request), self::bytes($document) - self::bytes($gear->document));
 
         return $this->whole($this->history->edit($gear, $revision, $body->optionalText('gesture', 40) ?? 'at '.$revision, $body->optionalText('write', 40) ?? '', static function (Gear $gear) use ($name, $document): void {
             $gear->fill(['name' => $name, 'document' => $document]);
@@ -89,8 +95,9 @@ final readonly class GearController extends Controller
         return response()->noContent();
     }
 
-    public function restore(Gear $gear): JsonResponse
+    public function restore(Request $request, Gear $gear): JsonResponse
     {
+        $this->roomFor($this->user($request), $gear->type, $gear->document);
         $gear->restore();
 
         return $this->whole($gear);
@@ -108,6 +115,18 @@ final readonly class GearController extends Controller
         $says = (new Translation($sheet, $user->assumed(), $user->units()))->say($plan->hold, $plan->kit->body);
 
         return new JsonResponse(['says' => array_map(static fn (Said $said): array => $said->toArray($sheet->controlNames()), $says)]);
+    }
+
+    /** @throws \App\Problems\ProblemException when there is none */
+    private function roomFor(User $user, string $type, \stdClass $document): void
+    {
+        $this->room->forAnother($type, $user->gear()->where('type', $type)->count());
+        $this->room->forGear($user, self::bytes($document));
+    }
+
+    private static function bytes(\stdClass $document): int
+    {
+        return strlen((string) json_encode($document));
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Body;
+use App\Limits\Room;
 use App\Models\Gear;
 use App\Models\Kit;
 use App\Models\User;
@@ -20,13 +21,16 @@ use RushHold\Kit\Reach;
 /** Kits: a body, a lens and perhaps a converter of the account, put together. */
 final readonly class KitController extends Controller
 {
+    public function __construct(private Room $room) {}
+
     public function index(Request $request): JsonResponse
     {
+        $asOf = self::asOf();
         $user = $this->user($request);
         /** @var Collection<int, Kit> $kits */
         $kits = $user->kits()->with(Kit::PARTS)->get();
 
-        return new JsonResponse(['kits' => $kits->map(self::shape(...))->all()]);
+        return new JsonResponse(['as_of' => $asOf, 'kits' => $kits->map(self::shape(...))->all()]);
     }
 
     /** Puts a kit together, or finds the one of the same parts. */
@@ -40,11 +44,15 @@ final readonly class KitController extends Controller
             'converter_id' => ($id = $body->optionalText('converter_id', 26)) === null ? null : $this->part($user, 'converter', $id),
             'adapter_id' => ($id = $body->optionalText('adapter_id', 26)) === null ? null : $this->part($user, 'adapter', $id),
         ];
-        $kit = DB::transaction(static function () use ($user, $parts): Kit {
+        $kit = DB::transaction(function () use ($user, $parts): Kit {
             User::query()->whereKey($user->id)->lockForUpdate()->first();
+            $there = $user->kits()->where($parts)->first();
+            if ($there === null) {
+                $this->room->forAnother('kits', $user->kits()->count());
+            }
 
-            return $user->kits()->firstOrCreate($parts);
-        });
+            return $there ?? $user->kits()->create($parts);
+        }, 3);
 
         return new JsonResponse(self::shape($kit), $kit->wasRecentlyCreated ? 201 : 200);
     }

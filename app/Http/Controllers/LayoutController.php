@@ -105,14 +105,25 @@ final readonly class LayoutController extends Controller
             }
 
             return $layout;
-        });
+        }, 3);
     }
 
-    /** Every hold it names must answer a rush of this account, deleted or not. */
+    /** Every hold it names, wherever, must answer a rush of this account, deleted or not. */
     private function check(\stdClass $document, User $user): void
     {
         $layout = LayoutOfCraft::fromArray($this->checker->check($document, 'layout', 'layout'));
-        $this->refuseStrangers($user, 'layout.holds', $layout->holds);
+        $named = ['base' => $layout->base];
+        foreach ($layout->holds as $at => $id) {
+            $named["holds.{$at}"] = $id;
+        }
+        foreach ($layout->uses as $at => $use) {
+            $named["uses.{$at}.hold"] = $use->hold;
+        }
+        foreach (is_array($document->follows) ? $document->follows : [] as $at => $pair) {
+            $named["follows.{$at}.from"] = $pair->from ?? null;
+            $named["follows.{$at}.to"] = $pair->to ?? null;
+        }
+        $this->refuseStrangers($user, 'layout', array_filter($named, is_string(...)));
     }
 
     private static function body(Gear $gear): Gear

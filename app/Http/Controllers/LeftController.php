@@ -13,11 +13,15 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use RushHold\Card\CameraState;
 use RushHold\Document\DocumentChecker;
+use RushHold\Faults\NumberOutOfRange;
 use RushHold\Faults\UnknownChoice;
 
 /** How a body was left, typed or set from a card. */
 final readonly class LeftController extends Controller
 {
+    /** The first day of the century: what is told to have been left before is a clock that has not been set. */
+    private const FIRST_MS = 946_684_800_000;
+
     public function __construct(private DocumentChecker $checker) {}
 
     public function show(Gear $gear): JsonResponse
@@ -35,8 +39,14 @@ final readonly class LeftController extends Controller
         $document = $body->object('left');
         CameraState::fromArray($this->checker->check($document, 'left', 'left'));
         $by = $body->text('by');
-        $at = Carbon::createFromTimestampMs(min($body->whole('at'), (int) now()->getPreciseTimestamp(3)));
+        $told = $body->whole('at');
+        if ($told < self::FIRST_MS) {
+            throw NumberOutOfRange::of('at', (float) $told, (float) self::FIRST_MS, null, 'ms');
+        }
+        $at = Carbon::createFromTimestampMs(min($told, (int) now()->getPreciseTimestamp(3)));
         $left = DB::transaction(function () use ($gear, $request, $document, $by, $at): Left {
+            // the body is there to be locked when nothing is known of it yet
+            Gear::query()->whereKey($gear->id)->lockForUpdate()->first();
             /** @var Left $now */
             $now = Left::query()->where('gear_id', $gear->id)->lockForUpdate()->first() ?? new Left(['gear_id' => $gear->id, 'user_id' => $this->user($request)->id]);
             if (! $now->exists || $now->left_at <= $at) {
@@ -44,7 +54,7 @@ final readonly class LeftController extends Controller
             }
 
             return $now;
-        });
+        }, 3);
 
         return new JsonResponse(self::shape($left));
     }

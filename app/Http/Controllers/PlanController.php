@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\Body;
 use App\Models\Rush;
 use App\Plans\PlanKeeper;
+use App\Plans\Reckoning;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
 use Illuminate\Http\JsonResponse;
@@ -21,7 +22,7 @@ use RushHold\Planning\SchoolComparison;
 /** Plans: that of a kept rush, and that of documents sent along. */
 final readonly class PlanController extends Controller
 {
-    public function __construct(private PlanKeeper $plans, private Planner $planner) {}
+    public function __construct(private PlanKeeper $plans, private Planner $planner, private Reckoning $reckoning) {}
 
     public function show(Request $request, Rush $rush): JsonResponse
     {
@@ -48,22 +49,31 @@ final readonly class PlanController extends Controller
     /** What would change the answer: the nearest tipping points, and for each field of the hold its nearest flip. */
     public function tips(Request $request, Rush $rush): JsonResponse
     {
-        $plan = $this->planOf($request, $rush);
-        $told = PlanDocument::tips($plan, $this->planner->tips($plan));
+        return $this->answer($request, $rush, 'What would change the answer', function (Plan $plan): array {
+            $told = PlanDocument::tips($plan, $this->planner->tips($plan));
 
-        return new JsonResponse(['flips' => (object) $told['flips']] + $told);
+            return ['flips' => (object) $told['flips']] + $told;
+        });
     }
 
     /** The answer for other distances and speeds, on a grid round the rush. */
     public function map(Request $request, Rush $rush): JsonResponse
     {
-        return new JsonResponse(PlanMap::around($this->planner, $this->planOf($request, $rush)));
+        return $this->answer($request, $rush, 'The map', fn (Plan $plan): array => PlanMap::around($this->planner, $plan));
     }
 
     /** The same rush answered by each school of practice. */
     public function schools(Request $request, Rush $rush): JsonResponse
     {
-        return new JsonResponse(['questions' => SchoolComparison::of($this->planner, $this->planOf($request, $rush))]);
+        return $this->answer($request, $rush, 'The comparison', fn (Plan $plan): array => ['questions' => SchoolComparison::of($this->planner, $plan)]);
+    }
+
+    /** @param  \Closure(Plan): array<string, mixed>  $reckon */
+    private function answer(Request $request, Rush $rush, string $what, \Closure $reckon): JsonResponse
+    {
+        $plan = $this->planOf($request, $rush);
+
+        return JsonResponse::fromJsonString($this->reckoning->json($what, ['rush' => $rush->document, 'figures' => $this->user($request)->assumptions], static fn (): array => $reckon($plan)));
     }
 
     private function planOf(Request $request, Rush $rush): Plan

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\History\Creation;
 use App\History\History;
 use App\Http\Requests\Body;
+use App\Http\Requests\Page;
 use App\Http\Resources\RushResource;
+use App\Limits\Room;
 use App\Models\Kit;
 use App\Models\Rush;
 use App\Models\User;
@@ -22,23 +25,36 @@ use RushHold\Faults\UnknownChoice;
 /** The rushes of the account: list, write, undo, duplicate, delete and bring back. */
 final readonly class RushController extends Controller
 {
-    public function __construct(private RushKeeper $keeper, private PlanKeeper $plans, private History $history) {}
+    /** Rushes of one page of the list. */
+    private const PAGE = 200;
 
+    public function __construct(private RushKeeper $keeper, private PlanKeeper $plans, private History $history, private Creation $creation, private Room $room) {}
+
+    /** A page of the list, what was changed last first; `next` is asked for with ?after= and null at the end. */
     public function index(Request $request): JsonResponse
     {
+        $asOf = self::asOf();
+        $user = $this->user($request);
+        $page = Page::of($request);
+        $all = $page->on(Rush::query()->whereBelongsTo($user), 'updated_at', self::PAGE);
+        $all->select(['id', 'user_id', 'kit_id', 'name', 'updated_at'])
+            ->selectRaw("JSON_VALUE(document, '$.subject.kind') AS kind");
         /** @var Collection<int, Rush> $rushes */
-        $rushes = $this->user($request)->rushes()->with(['plan', ...Rush::WITH_KIT])->orderByDesc('updated_at')->limit(500)->get();
+        $rushes = $all->with(['plan:rush_id,settings', ...Rush::WITH_KIT])->get();
 
-        return new JsonResponse(['rushes' => $rushes->map(RushResource::row(...))->all()]);
+        return new JsonResponse([
+            'as_of' => $asOf, 'rushes' => $rushes->take(self::PAGE)->map(RushResource::row(...))->all(),
+            'next' => Page::next($rushes, 'updated_at', self::PAGE), 'room' => ['used' => $user->rushes()->count(), 'most' => (int) config('rushhold.room.rushes')],
+        ]);
     }
 
     public function store(Request $request): JsonResponse
     {
         $body = Body::of($request);
         $user = $this->user($request);
-        $rush = $this->keeper->create($user, $this->kit($body, $user), $body->object('rush'), $this->focal($body));
+        $make = fn (): Rush => $this->keeper->create($user, $this->kit($body, $user), $body->object('rush'), $this->focal($body));
 
-        return $this->answer($rush, $user, 201);
+        return $this->made($user, $body->optionalText('write', 40), $make);
     }
 
     public function show(Request $request, Rush $rush): JsonResponse
@@ -69,7 +85,7 @@ final readonly class RushController extends Controller
     {
         $user = $this->user($request);
 
-        return $this->answer($this->keeper->duplicate($rush, $user), $user, 201);
+        return $this->made($user, Body::of($request)->optionalText('write', 40), fn (): Rush => $this->keeper->duplicate($rush, $user));
     }
 
     public function destroy(Rush $rush): Response
@@ -81,9 +97,26 @@ final readonly class RushController extends Controller
 
     public function restore(Request $request, Rush $rush): JsonResponse
     {
+        $this->room->forAnother('rushes', $this->user($request)->rushes()->count());
         $rush->restore();
 
         return $this->answer($rush, $this->user($request));
+    }
+
+    /**
+     * Makes a rush once, with its plan: both or neither.
+     *
+     * @param  \Closure(): Rush  $make
+     */
+    private function made(User $user, ?string $mark, \Closure $make): JsonResponse
+    {
+        $this->room->forAnother('rushes', $user->rushes()->count());
+
+        return DB::transaction(function () use ($user, $mark, $make): JsonResponse {
+            [$rush, $new] = $this->creation->once($user, Rush::class, $mark, $make);
+
+            return $this->answer($rush, $user, $new ? 201 : 200);
+        }, 3);
     }
 
     private function answer(Rush $rush, User $user, int $status = 200): JsonResponse

@@ -42,14 +42,18 @@ final readonly class SheetController extends Controller
                 throw UnknownChoice::of('choices.'.$at, $choice, ['new', 'over', 'skip']);
             }
         }
-        $taken = $this->sheets->take($this->user($request), $body->longText('sheet'), $choices);
+        $taken = $this->sheets->take($this->user($request), $body->longText('sheet'), $choices, $body->optionalText('write', 40));
 
         return new JsonResponse(['gear' => array_map(GearController::shape(...), $taken)]);
     }
 
     private static function file(\stdClass $sheet, string $name): Response
     {
-        return response((string) json_encode($sheet, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n", 200, [
+        $as = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
+        $text = (string) json_encode($sheet, $as | JSON_PRETTY_PRINT);
+
+        // what is long is written without the spaces, so that it can be taken in again
+        return response((strlen($text) > Sheets::LARGEST / 2 ? (string) json_encode($sheet, $as) : $text)."\n", 200, [
             'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.$name.'.kit.json"',
         ]);
     }

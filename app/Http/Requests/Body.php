@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Http\Request;
+use RushHold\Document\DocumentChecker;
 use RushHold\Faults\FaultyDocument;
+use RushHold\Faults\HiddenCharacters;
 use RushHold\Faults\MissingField;
 use RushHold\Faults\NumberOutOfRange;
 use RushHold\Faults\TextOutOfBounds;
-use RushHold\Faults\UnreadableDocument;
 use RushHold\Faults\WrongType;
 
-/** The JSON object a request carries, read with objects kept as objects. */
+/**
+ * The JSON object a request carries, read with objects kept as objects. No text, name or document passes with characters that
+ * cannot be seen, or that turn the direction of what follows.
+ */
 final readonly class Body
 {
     private function __construct(private \stdClass $fields) {}
@@ -20,20 +24,23 @@ final readonly class Body
     /** @throws FaultyDocument when it is no JSON object */
     public static function of(Request $request): self
     {
-        try {
-            $fields = json_decode($request->getContent() ?: '{}', false, 32, JSON_THROW_ON_ERROR);
-        } catch (\JsonException $broken) {
-            throw new FaultyDocument([UnreadableDocument::because('The request', lcfirst($broken->getMessage()))]);
-        }
+        $fields = DocumentChecker::decoded($request->getContent() ?: '{}', 'The request');
+
+        // some clients write an empty object as an empty list
+        $fields = $fields === [] ? new \stdClass : $fields;
 
         return new self($fields instanceof \stdClass ? $fields : throw WrongType::of('', $fields, 'a JSON object'));
     }
 
     public function object(string $name): \stdClass
     {
-        $value = $this->fields->{$name} ?? throw MissingField::named($name);
+        $value = $this->need($name);
+        if (! $value instanceof \stdClass) {
+            throw WrongType::of($name, $value, 'an object');
+        }
+        HiddenCharacters::refuse($value, $name);
 
-        return $value instanceof \stdClass ? $value : throw WrongType::of($name, $value, 'an object');
+        return $value;
     }
 
     public function optionalObject(string $name): ?\stdClass
@@ -41,9 +48,18 @@ final readonly class Body
         return isset($this->fields->{$name}) ? $this->object($name) : null;
     }
 
+    /** An object of any names, which are looked at one by one. */
+    public function names(string $name, int $most): \stdClass
+    {
+        $count = count(get_object_vars($value = $this->object($name)));
+
+        return $count <= $most ? $value : throw TextOutOfBounds::of($name, $count.' entries', sprintf('at most %d entries', $most));
+    }
+
+    /** One line of text, without the spaces round it. */
     public function text(string $name, int $most = 120): string
     {
-        $value = $this->fields->{$name} ?? throw MissingField::named($name);
+        $value = $this->need($name);
         if (! is_string($value)) {
             throw WrongType::of($name, $value, 'text');
         }
@@ -51,30 +67,9 @@ final readonly class Body
         if ($value === '' || mb_strlen($value) > $most) {
             throw TextOutOfBounds::of($name, $value, sprintf('1 to %d characters', $most));
         }
+        HiddenCharacters::refuse($value, $name);
 
         return $value;
-    }
-
-    /** A text of any length, as it stands. */
-    public function longText(string $name): string
-    {
-        $value = $this->fields->{$name} ?? throw MissingField::named($name);
-
-        return is_string($value) ? $value : throw WrongType::of($name, $value, 'text');
-    }
-
-    /** @return list<string> */
-    public function texts(string $name, int $most): array
-    {
-        $value = $this->fields->{$name} ?? throw MissingField::named($name);
-        if (! is_array($value)) {
-            throw WrongType::of($name, $value, 'a list');
-        }
-        if (count($value) > $most) {
-            throw TextOutOfBounds::of($name, count($value).' entries', sprintf('at most %d entries', $most));
-        }
-
-        return array_map(static fn (mixed $item, int|string $at): string => is_string($item) ? $item : throw WrongType::of($name.'.'.$at, $item, 'text'), $value, array_keys($value));
     }
 
     public function optionalText(string $name, int $most = 120): ?string
@@ -82,11 +77,41 @@ final readonly class Body
         return isset($this->fields->{$name}) ? $this->text($name, $most) : null;
     }
 
+    /** A text of any length, as it stands. */
+    public function longText(string $name): string
+    {
+        $value = $this->need($name);
+
+        return is_string($value) ? $value : throw WrongType::of($name, $value, 'text');
+    }
+
+    /** @return list<string> */
+    public function texts(string $name, int $most): array
+    {
+        $value = $this->need($name);
+        if (! is_array($value)) {
+            throw WrongType::of($name, $value, 'a list');
+        }
+        if (count($value) > $most) {
+            throw TextOutOfBounds::of($name, count($value).' entries', sprintf('at most %d entries', $most));
+        }
+        HiddenCharacters::refuse($value, $name);
+
+        return array_map(static fn (mixed $item, int|string $at): string => is_string($item) ? $item : throw WrongType::of($name.'.'.$at, $item, 'text'), $value, array_keys($value));
+    }
+
     public function whole(string $name): int
     {
-        $value = $this->fields->{$name} ?? throw MissingField::named($name);
+        $value = $this->need($name);
 
         return is_int($value) ? $value : throw WrongType::of($name, $value, 'a whole number');
+    }
+
+    public function flag(string $name, bool $usual): bool
+    {
+        $value = $this->fields->{$name} ?? $usual;
+
+        return is_bool($value) ? $value : throw WrongType::of($name, $value, 'true or false');
     }
 
     public function optionalNumber(string $name, float $least, float $most, string $unit = ''): ?float
@@ -100,5 +125,10 @@ final readonly class Body
         }
 
         return $value >= $least && $value <= $most ? (float) $value : throw NumberOutOfRange::of($name, (float) $value, $least, $most, $unit);
+    }
+
+    private function need(string $name): mixed
+    {
+        return $this->fields->{$name} ?? throw MissingField::named($name);
     }
 }

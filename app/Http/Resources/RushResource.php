@@ -14,12 +14,10 @@ final class RushResource
     /** @return array<string, mixed> one line of the list, with the three settings of its plan */
     public static function row(Rush $rush): array
     {
-        $hold = $rush->plan?->document->hold ?? null;
-
         return [
-            'id' => $rush->id, 'name' => $rush->name, 'kind' => $rush->document->subject->kind ?? null, 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
+            'id' => $rush->id, 'name' => $rush->name, 'kind' => $rush->getAttribute('kind'), 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
             'kit' => $rush->kit->name(),
-            'settings' => $hold === null ? null : ['shutter_s' => $hold->shutter_s, 'f_number' => $hold->f_number, 'iso' => $hold->iso],
+            'settings' => $rush->plan?->settings,
         ];
     }
 

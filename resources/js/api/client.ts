@@ -1,5 +1,13 @@
 import type { Problem } from "../generated/problem";
+import { accountKey, lost } from "../session/account";
 import { noteReached } from "./connection";
+
+/** How long to wait for a turn at reckoning before asking again, in ms, and how often. */
+const TURN_MS = 600;
+const TURNS = 60;
+
+/** How often at the most something is read again because something was written meanwhile. */
+const READS = 4;
 
 /** What the API says when it cannot do what was asked; network failures come as status 0. */
 export class ApiProblem extends Error {
@@ -40,6 +48,8 @@ const send = async (method: string, path: string, body: unknown): Promise<Respon
     "X-Requested-With": "XMLHttpRequest",
     "X-XSRF-TOKEN": token(),
   };
+  const account = accountKey();
+  if (account !== null) headers["X-As"] = account;
   if (body !== undefined) headers["Content-Type"] = "application/json";
   try {
     const response = await fetch(`/api/${path}`, {
@@ -49,7 +59,10 @@ const send = async (method: string, path: string, body: unknown): Promise<Respon
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
     // what the service worker has kept says so
-    noteReached(response.headers.get("X-Kept") === null);
+    const fromHere = response.headers.get("X-Kept") !== null;
+    noteReached(!fromHere);
+    const says = response.headers.get("X-Account");
+    if (account !== null && !fromHere && (response.status === 401 || (says !== null && says !== account))) lost();
     return response;
   } catch {
     noteReached(false);
@@ -57,8 +70,42 @@ const send = async (method: string, path: string, body: unknown): Promise<Respon
   }
 };
 
-/** One request to the API. A page whose token has run out fetches a new one and tries once more. */
+/** Writes that have come back, with whatever answer. */
+let written = 0;
+
+/**
+ * One request to the API. What is read while something else is written may be from before or after; it is read again, so that an
+ * answer that comes late never takes the place of what was just written.
+ */
 export const request = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
+  if (method !== "GET") {
+    try {
+      return await inItsTurn<T>(method, path, body);
+    } finally {
+      written += 1;
+    }
+  }
+  for (let read = 1; ; read += 1) {
+    const before = written;
+    const answer = await inItsTurn<T>(method, path, undefined);
+    if (written === before || read === READS) return answer;
+  }
+};
+
+/** What the server sends away because two reckonings of this account are under way is asked for again until its turn comes. */
+const inItsTurn = async <T>(method: string, path: string, body: unknown): Promise<T> => {
+  for (let turn = 1; ; turn += 1) {
+    try {
+      return await once<T>(method, path, body);
+    } catch (thrown) {
+      if (!(thrown instanceof ApiProblem) || thrown.problem.type !== "busy" || turn === TURNS) throw thrown;
+      await new Promise((resolve) => window.setTimeout(resolve, TURN_MS * (0.7 + 0.6 * Math.random())));
+    }
+  }
+};
+
+/** A page whose token has run out fetches a new one and tries once more. */
+const once = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
   let response = await send(method, path, body);
   if (response.status === 419) {
     await send("GET", "session", undefined);

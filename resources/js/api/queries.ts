@@ -1,16 +1,45 @@
-import { queryOptions } from "@tanstack/react-query";
+import { queryOptions, type QueryKey } from "@tanstack/react-query";
 import { ApiProblem, request } from "./client";
-import type { Gear, KitWhole, RushRow, RushWhole } from "./types";
+import type { Gear, KitWhole, Room, RushRow, RushWhole } from "./types";
 
-export const gearQuery = queryOptions({ queryKey: ["gear"], queryFn: () => request<{ gear: Gear[] }>("GET", "gear") });
-export const kitsQuery = queryOptions({
-  queryKey: ["kits"],
-  queryFn: () => request<{ kits: KitWhole[] }>("GET", "kits"),
-});
-export const rushesQuery = queryOptions({
-  queryKey: ["rushes"],
-  queryFn: () => request<{ rushes: RushRow[] }>("GET", "rushes"),
-});
+/** An answer that says when it was begun. */
+type Dated = { as_of: string };
+
+/**
+ * A list that never goes back in time: an answer that was begun before the one there is, such as what this device has kept while the
+ * network was slow, does not take its place.
+ *
+ * @param join puts together what there is and what has come, where a part of it has a time of its own
+ */
+export const listQuery = <T extends Dated>(key: QueryKey, fetch: () => Promise<T>, join?: (had: T, came: T) => T) =>
+  queryOptions({
+    queryKey: key,
+    queryFn: async ({ client }) => {
+      const came = await fetch();
+      const had = client.getQueryData<T>(key);
+      if (had === undefined) return came;
+      if (came.as_of < had.as_of) return had;
+      return join === undefined ? came : join(had, came);
+    },
+  });
+
+export const gearQuery = listQuery(["gear"], () => request<Dated & { gear: Gear[] }>("GET", "gear"));
+export const kitsQuery = listQuery(["kits"], () => request<Dated & { kits: KitWhole[] }>("GET", "kits"));
+
+type Rushes = Dated & { rushes: RushRow[]; next: string | null; room: Room };
+
+/** Every rush, page after page; one that was changed meanwhile, and so comes twice, is there once. */
+const allRushes = async (): Promise<Rushes> => {
+  const first = await request<Rushes>("GET", "rushes");
+  const rows = new Map(first.rushes.map((row) => [row.id, row]));
+  for (let next = first.next; next !== null;) {
+    const page: Rushes = await request<Rushes>("GET", `rushes?after=${encodeURIComponent(next)}`);
+    for (const row of page.rushes) if (!rows.has(row.id)) rows.set(row.id, row);
+    next = page.next;
+  }
+  return { ...first, rushes: [...rows.values()], next: null };
+};
+export const rushesQuery = listQuery(["rushes"], allRushes);
 
 /** A rush as a room opens it: always fresh, never what another room had, asked for again while the server or its store is away. */
 export const rushQuery = (id: string | undefined, room: string) =>

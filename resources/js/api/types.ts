@@ -8,7 +8,19 @@ import type { ThemeName } from "../theme/tokens";
 export type { Dials, Kit, Plan, Problem, Rush };
 export type Units = "metric" | "imperial";
 export type Settings = { theme: ThemeName; units: Units; letters: "on" | "off" };
-export type User = { name: string; email: string; settings: Settings; assumptions: Record<string, number> };
+export type User = {
+  /** Names the account to its own browser. */
+  key: string;
+  name: string;
+  email: string;
+  settings: Settings;
+  assumptions: Record<string, number>;
+  /** When this copy of the demo goes; null for an account of its own. */
+  demo_until: string | null;
+};
+
+/** How much of what an account may keep is used. */
+export type Room = { used: number; most: number };
 
 export type Span = { least: number; typical: number; most: number; origin: string };
 export type SubjectKind = {
@@ -23,7 +35,7 @@ export type SubjectKind = {
   limbs: string;
 };
 
-export type Boot = { user: User | null; demo: boolean; catalogue: SubjectKind[] };
+export type Boot = { user: User | null; demo: boolean; mail: boolean; catalogue: SubjectKind[] };
 
 /** A rush with everything the Plan room shows. */
 export type RushWhole = {

@@ -2,11 +2,18 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router-dom";
-import { ApiProblem, request } from "../api/client";
+import { ApiProblem } from "../api/client";
 import type { Settings, User } from "../api/types";
 import { carry, forgetKept } from "../offline/kept";
+import { ticked } from "../rooms/card/card";
 import PlanRoom from "../rooms/plan/PlanRoom";
+import { OthersWork } from "../rooms/sign-in/OthersWork";
+import { Forgotten, NewPassword } from "../rooms/sign-in/Password";
 import { SignIn } from "../rooms/sign-in/SignIn";
+import { onLost, setAccountKey } from "../session/account";
+import { leaving } from "../session/leaving";
+import { Outbox } from "../session/Outbox";
+import { unsentOfOthers } from "../session/unsent";
 import { antdTheme } from "../theme/antdTheme";
 import { applyTheme, themes, type ThemeName } from "../theme/tokens";
 import { AccountContext, boot } from "./boot";
@@ -39,8 +46,31 @@ const keptTheme = (): ThemeName => {
 };
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? "";
 
+/** Ticks stand in the list before they stop waiting, so that none flickers; whatever else arrived makes the lists be asked for anew. */
+const arrived = (path: string, answer: unknown): void => {
+  const card = /^cards\/(\w+)\/ticks$/.exec(path)?.[1];
+  if (path === "settings") return;
+  if (card === undefined) void client.invalidateQueries({ queryKey: ["cards"] });
+  else ticked(client, card, answer);
+};
+
+/** Tells the other pages of this browser whose it is now, so that none goes on showing somebody else's. */
+const IN_KEY = "rush-hold:in";
+
+const atStart = (): User | null => {
+  const user = boot.user;
+  // who has signed out without a line is out, whatever the server still thinks
+  if (user !== null && leaving() === user.key) return null;
+  if (user === null || leaving() !== user.key) localStorage.removeItem("rush-hold:leaving");
+  return user;
+};
+
 export function App() {
-  const [user, setUser] = useState<User | null>(boot.user);
+  const [user, setUser] = useState<User | null>(atStart);
+  const [asking, setAsking] = useState<User | null>(null);
+  const key = user?.key ?? null;
+  setAccountKey(key);
+  const outbox = useMemo(() => (key === null ? null : new Outbox(key, arrived)), [key]);
   const theme = user?.settings.theme ?? keptTheme();
 
   useEffect(() => {
@@ -48,27 +78,62 @@ export function App() {
     localStorage.setItem(THEME_KEY, theme);
   }, [theme]);
 
-  const signed = user !== null;
-  useEffect(() => (signed ? carry() : undefined), [signed]);
-
-  const change = useCallback((settings: Partial<Settings>) => {
-    setUser((now) => (now === null ? null : { ...now, settings: { ...now.settings, ...settings } }));
-    const send = (): void =>
-      void request<{ user: User }>("PUT", "settings", { settings }).catch((thrown: unknown) => {
-        if (thrown instanceof ApiProblem && (thrown.status === 0 || thrown.status >= 500))
-          window.setTimeout(send, 2000);
-      });
-    send();
-  }, []);
-
-  const signedIn = useCallback((next: User | null) => {
-    if (next === null) {
-      client.clear();
+  useEffect(() => {
+    localStorage.setItem(IN_KEY, key ?? "");
+    if (key === null) {
       void forgetKept();
+      return;
     }
-    setUser(next);
+    const stop = [
+      carry(key),
+      outbox?.start(),
+      // what is kept for signing out, or for another account, is nobody's to find
+      onLost(() => void forgetKept()),
+    ];
+    const elsewhere = (event: StorageEvent): void => {
+      if (event.key === IN_KEY && event.newValue !== key) window.location.reload();
+    };
+    window.addEventListener("storage", elsewhere);
+    return () => {
+      for (const end of stop) end?.();
+      window.removeEventListener("storage", elsewhere);
+    };
+  }, [key, outbox]);
+
+  const change = useCallback(
+    (settings: Partial<Settings>) => {
+      setUser((now) => (now === null ? null : { ...now, settings: { ...now.settings, ...settings } }));
+      outbox?.settings(settings);
+    },
+    [outbox],
+  );
+  const takeFigures = useCallback(
+    (assumptions: User["assumptions"]) => setUser((now) => (now === null ? null : { ...now, assumptions })),
+    [],
+  );
+  const gone = useCallback(() => {
+    client.clear();
+    setUser(null);
   }, []);
-  const account = useMemo(() => (user === null ? null : { user, setUser: signedIn, change }), [user, signedIn, change]);
+  const signedIn = useCallback((next: User) => {
+    client.clear();
+    // nothing of another account stays on this device, but nothing of it is thrown away unasked
+    if (unsentOfOthers(next.key) > 0) setAsking(next);
+    else setUser(next);
+  }, []);
+  const account = useMemo(
+    () =>
+      user === null || outbox === null
+        ? null
+        : {
+            user: { ...user, settings: { ...user.settings, ...(outbox.waitingSettings() as Partial<Settings>) } },
+            outbox,
+            change,
+            takeFigures,
+            gone,
+          },
+    [user, outbox, change, takeFigures, gone],
+  );
 
   return (
     <ConfigProvider theme={antdTheme(theme)} csp={{ nonce }} button={{ autoInsertSpace: false }}>
@@ -80,9 +145,19 @@ export function App() {
                 <Route path="/shared/:token" element={<SharedCard />} />
               </Routes>
             </Suspense>
+          ) : asking !== null ? (
+            <OthersWork
+              account={asking.key}
+              onDone={() => {
+                setUser(asking);
+                setAsking(null);
+              }}
+            />
           ) : account === null ? (
             <Routes>
               <Route path="/register" element={<SignIn register onIn={signedIn} />} />
+              <Route path="/forgotten" element={<Forgotten />} />
+              <Route path="/reset/:token" element={<NewPassword />} />
               <Route path="*" element={<SignIn onIn={signedIn} />} />
             </Routes>
           ) : (

@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { request } from "../api/client";
 import type { AssumedFigure, Units, User } from "../api/types";
 import { NumberField } from "../rooms/kit/inputs";
+import { inTurn } from "../session/inTurn";
 import { show, type Quantity } from "../units/quantity";
 import { useAccount } from "./boot";
 
@@ -12,12 +13,12 @@ const quantityOf = (unit: string): Quantity =>
 
 /** The figures behind what is shown, assumed until somebody puts in their own. */
 export function Assumed({ title, assumed, units, onChanged }: Props) {
-  const { setUser } = useAccount();
+  const { takeFigures } = useAccount();
   const put = useMutation({
     mutationFn: ({ name, value }: { name: string; value: number | null }) =>
-      request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } }),
+      inTurn(() => request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } })),
     onSuccess: ({ user }) => {
-      setUser(user);
+      takeFigures(user.assumptions);
       onChanged();
     },
   });

@@ -1,4 +1,6 @@
 import { ApiProblem, request } from "../api/client";
+import { accountKey } from "../session/account";
+import { unsavedKey } from "../session/unsent";
 import { newGesture } from "./gesture";
 
 /** How things stand with what was last changed. */
@@ -40,6 +42,9 @@ const newMark = (): string => `${Date.now().toString(36)}-${Math.random().toStri
 
 const RETRY_MS = [500, 1000, 2000, 3000];
 
+/** A drag is sent no more often than this, in ms. */
+const PACE_MS = 90;
+
 const sorted = (value: unknown): unknown =>
   value !== null && typeof value === "object" && !Array.isArray(value)
     ? Object.fromEntries(
@@ -80,9 +85,12 @@ export class Keeper<Draft extends object, Whole extends Marks> {
 
   constructor(server: Whole, { path, draftOf }: Kind<Draft, Whole>) {
     this.path = path;
-    this.key = `rush-hold:unsaved:${path}`;
+    this.key = unsavedKey(accountKey() ?? "", path);
     this.draftOf = draftOf;
-    const unsaved = unsavedAt<Draft>(this.key);
+    // from before entries were named after their account; the record is this account's, so its draft is too
+    const before = `rush-hold:unsaved:${path}`;
+    const unsaved = unsavedAt<Draft>(this.key) ?? unsavedAt<Draft>(before);
+    localStorage.removeItem(before);
     this.revision = unsaved?.revision ?? server.revision;
     this.gesture = unsaved?.gesture ?? this.gesture;
     this.sent = unsaved?.sent ?? [];
@@ -191,8 +199,11 @@ export class Keeper<Draft extends object, Whole extends Marks> {
   private async sendAll(): Promise<void> {
     window.clearTimeout(this.timer);
     while (this.kept.dirty && !this.closed && this.kept.save.kind !== "elsewhere") {
+      const from = Date.now();
       await this.sendOnce();
       if (this.kept.save.kind !== "saving") return;
+      const rest = PACE_MS - (Date.now() - from);
+      if (this.kept.dirty && rest > 0) await new Promise((resolve) => window.setTimeout(resolve, rest));
     }
   }
 
@@ -262,7 +273,8 @@ export class Keeper<Draft extends object, Whole extends Marks> {
     if (this.run !== null || this.kept.dirty || this.closed) return;
     try {
       const server = await request<Whole>("GET", this.path);
-      if (this.kept.dirty) return;
+      // an answer from before the last write of this page is no news
+      if (this.kept.dirty || server.revision < this.revision) return;
       this.tries = 0;
       const news = server.revision > this.revision ? "brought up to date from another tab" : null;
       if (news !== null || always || this.kept.save.kind === "waiting") this.adopt(server, news);

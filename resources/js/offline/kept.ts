@@ -1,25 +1,30 @@
-/** Name of the cache with what this account carries without signal. */
+/** Beginning of the names of the caches with what an account carries without signal; the key of the account follows. */
 export const KEPT = "rush-hold-kept";
 
-/** What a page says to the worker that wants its cards kept. */
-export const CARRY = "carry";
+/** Cache that says whose things are kept: nothing is, while nobody is named. */
+export const WHO = "rush-hold-who";
+
+/** What a page says to the worker that wants the things of its account kept. */
+export type Carry = { carry: string };
 
 /** How long a page rests before the worker fetches what it carries, in ms. */
 const REST_MS = 2000;
 
-/** Takes away what was kept for an account that signs out: nobody else on this device shall find it. */
+/** Takes away whatever is kept, of whomever: nobody else on this device shall find it. */
 export const forgetKept = async (): Promise<void> => {
-  if ("caches" in window) await caches.delete(KEPT);
+  if (typeof caches === "undefined") return;
+  const names = await caches.keys();
+  await Promise.all(names.filter((name) => name.startsWith(KEPT) || name === WHO).map((name) => caches.delete(name)));
 };
 
-/** Lets the browser keep the cards of whoever is signed in, brought up to date; the function it gives calls that off. */
-export const carry = (): (() => void) => {
+/** Lets the browser keep the cards of an account, brought up to date; the function it gives calls that off. */
+export const carry = (account: string): (() => void) => {
   if (!("serviceWorker" in navigator) || !import.meta.env.PROD) return () => undefined;
   const timer = window.setTimeout(() => {
     navigator.serviceWorker
       .register("/worker.js")
       .then(() => navigator.serviceWorker.ready)
-      .then((registration) => registration.active?.postMessage(CARRY))
+      .then((registration) => registration.active?.postMessage({ carry: account } satisfies Carry))
       .catch(() => undefined);
   }, REST_MS);
   return () => window.clearTimeout(timer);

@@ -1,8 +1,8 @@
 /// <reference lib="webworker" />
 import { clientsClaim } from "workbox-core";
-import { cleanupOutdatedCaches, precacheAndRoute } from "workbox-precaching";
+import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from "workbox-precaching";
 import { registerRoute } from "workbox-routing";
-import { CARRY, KEPT } from "./kept";
+import { forgetKept, KEPT, WHO, type Carry } from "./kept";
 
 declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: { url: string; revision: string | null }[] };
 
@@ -12,8 +12,14 @@ const PAGE = "/card";
 /** What the rooms that work without signal ask for. */
 const CARRIED = ["/api/cards", "/api/gear", "/api/rushes"];
 
+/** What is shown for a page when nothing is kept and there is no signal. */
+const AWAY = "/away.html";
+
 /** Longest wait for the network before what is kept is shown, in ms. */
 const PATIENCE_MS = 5000;
+
+/** Largest answer that is kept, in bytes. */
+const LARGEST = 3_000_000;
 
 // oxlint-disable-next-line no-underscore-dangle -- the name the build puts the list under
 precacheAndRoute(self.__WB_MANIFEST);
@@ -21,17 +27,42 @@ cleanupOutdatedCaches();
 void self.skipWaiting();
 clientsClaim();
 
+/** Whose things are kept; null for nobody's. */
+const whose = async (): Promise<string | null> =>
+  (await (await (await caches.open(WHO)).match("/who"))?.text()) ?? null;
+
+/** Order in which the answers under one name were asked for: one that comes late does not take the place of a later one. */
+let asked = 0;
+const keptAs = new Map<string, number>();
+
+/** Keeps an answer of the account whose things are kept; an answer that shows its session over takes everything away. */
+const note = async (response: Response, name: string, turn: number): Promise<void> => {
+  const account = await whose();
+  if (account === null) return;
+  const says = response.headers.get("X-Account");
+  const ofNobody = response.status === 401 || (name === PAGE && response.ok && says === null);
+  if (ofNobody || (says !== null && says !== account)) {
+    await forgetKept();
+  } else if (
+    response.ok &&
+    !response.redirected &&
+    says === account &&
+    turn > (keptAs.get(name) ?? 0) &&
+    Number(response.headers.get("Content-Length") ?? 0) < LARGEST
+  ) {
+    keptAs.set(name, turn);
+    await (await caches.open(`${KEPT}:${account}`)).put(name, response);
+  }
+};
+
 /** The answer of the network, kept for later under a name; a slow or missing network is a failure. */
 const fetched = async (request: Request | string, name: string): Promise<Response> => {
   const waiting = new AbortController();
   const timer = setTimeout(() => waiting.abort(), PATIENCE_MS);
+  const turn = ++asked;
   try {
     const response = await fetch(request, { signal: waiting.signal });
-    // a page of nobody, as after a session has run out, is not what anybody wants to find in the field
-    if (response.ok && !response.redirected && (name !== PAGE || response.headers.has("X-Account"))) {
-      const cache = await caches.open(KEPT);
-      await cache.put(name, response.clone());
-    }
+    await note(response.clone(), name, turn);
     return response;
   } finally {
     clearTimeout(timer);
@@ -40,7 +71,8 @@ const fetched = async (request: Request | string, name: string): Promise<Respons
 
 /** What is kept under a name, marked as such. */
 const kept = async (name: string): Promise<Response | null> => {
-  const found = await (await caches.open(KEPT)).match(name);
+  const account = await whose();
+  const found = account === null ? undefined : await (await caches.open(`${KEPT}:${account}`)).match(name);
   if (found === undefined) return null;
   const headers = new Headers(found.headers);
   headers.set("X-Kept", "1");
@@ -54,24 +86,34 @@ const networkFirst = async (request: Request, name: string): Promise<Response> =
     if (response.status < 500 || name === PAGE) return response;
     return (await kept(name)) ?? response;
   } catch (failure) {
-    const found = await kept(name);
-    if (found === null) throw failure;
+    const found = (await kept(name)) ?? (name === PAGE ? await matchPrecache(AWAY) : null);
+    if (found === null || found === undefined) throw failure;
     return found;
   }
 };
 
 registerRoute(
   ({ request, url }) =>
-    request.mode === "navigate" && url.origin === self.location.origin && !url.pathname.startsWith("/shared/"),
+    request.mode === "navigate" && url.origin === self.location.origin && !/^\/(shared|api|reset)\//.test(url.pathname),
   ({ request }) => networkFirst(request, PAGE),
 );
 registerRoute(
-  ({ request, url }) => request.method === "GET" && CARRIED.includes(url.pathname),
+  ({ request, url }) => request.method === "GET" && CARRIED.includes(url.pathname) && url.search === "",
   ({ request, url }) => networkFirst(request, url.pathname),
 );
 
 // One visit is enough: a page that is signed in asks for all that the cards need. The worker never asks by itself, or its
 // answers, still of nobody, could reach the browser after somebody has signed in and take that session's place.
 self.addEventListener("message", (event) => {
-  if (event.data === CARRY) event.waitUntil(Promise.allSettled([PAGE, ...CARRIED].map((path) => fetched(path, path))));
+  const account = (event.data as Partial<Carry> | null)?.carry;
+  if (account === undefined) return;
+  event.waitUntil(
+    (async () => {
+      if ((await whose()) !== account) {
+        await forgetKept();
+        await (await caches.open(WHO)).put("/who", new Response(account));
+      }
+      await Promise.allSettled([PAGE, ...CARRIED].map((path) => fetched(path, path)));
+    })(),
+  );
 });

@@ -11,47 +11,41 @@ import { newGesture } from "../../keeper/gesture";
 import { SaveLine } from "../../keeper/SaveLine";
 import { useKept, useUndoKeys } from "../../keeper/useKept";
 import { TextInput } from "../kit/inputs";
+import { useCreation } from "../../session/creation";
+import { waitingTicks, type Outbox } from "../../session/Outbox";
 import { ago, CardKeeper, cardsQuery, isFaulty, merged, type CardWhole, type OwnSheet } from "./card";
 import { LeftEditor } from "./LeftEditor";
-import { Outbox, waitingTicks } from "./outbox";
 import { papers, usePaper, type Paper } from "./paper";
 import { Share } from "./Share";
 import { SheetView } from "./SheetView";
 import { ToSet } from "./ToSet";
 
+/** How often the server is asked again while it does not answer, in ms. */
+const AGAIN_MS = 4000;
+
 /** The cards to carry: pick one, read it, tick it off, print it. All of them are kept on this device after one visit. */
 export default function CardRoom() {
-  const { user } = useAccount();
+  const { outbox } = useAccount();
   const { id } = useParams();
   const navigate = useNavigate();
   const client = useQueryClient();
-  const [outbox] = useState(
-    () =>
-      new Outbox(user.email, (path, answer) => {
-        // ticks stand in the list before they stop waiting, so that none flickers
-        const ticked = /^cards\/(\w+)\/ticks$/.exec(path)?.[1];
-        const { ticks } = (answer ?? {}) as Partial<CardWhole>;
-        if (ticked === undefined || ticks === undefined) void client.invalidateQueries({ queryKey: ["cards"] });
-        else
-          client.setQueryData<{ as_of: string; cards: CardWhole[] }>(["cards"], (old) =>
-            old === undefined
-              ? old
-              : { ...old, cards: old.cards.map((card) => (card.id === ticked ? { ...card, ticks } : card)) },
-          );
-      }),
-  );
-  useEffect(() => outbox.start(), [outbox]);
-  const cards = useQuery(cardsQuery);
+  const creation = useCreation();
+  const reached = useReached();
+  // what this device has kept is shown until the server answers again, which is asked for by itself
+  const again = reached ? false : AGAIN_MS;
+  const cards = useQuery({ ...cardsQuery, refetchInterval: again });
   const rushes = useQuery(rushesQuery);
   const [deleted, setDeleted] = useState<CardWhole | null>(null);
   const fetched = async (): Promise<void> => client.invalidateQueries({ queryKey: ["cards"] });
   const make = useMutation({
     mutationFn: () =>
       request<CardWhole>("POST", "cards", {
+        write: creation.write(),
         name: "A new card",
         rushes: (rushes.data?.rushes ?? []).slice(0, 1).map((row) => row.id),
       }),
     onSuccess: async (made) => {
+      creation.done();
       await fetched();
       await navigate(`/card/${made.id}`);
     },
@@ -65,11 +59,19 @@ export default function CardRoom() {
     },
   });
   const first = cards.data?.cards[0]?.id;
-  const open = cards.data?.cards.find((card) => card.id === id);
+  // the newest are there whole; any other is fetched when it is opened
+  const isOther = cards.data?.others.some((one) => one.id === id) === true;
+  const other = useQuery({
+    queryKey: ["cards", id],
+    queryFn: () => request<CardWhole>("GET", `cards/${id}`),
+    enabled: isOther,
+    refetchInterval: again,
+  });
+  const open = cards.data?.cards.find((card) => card.id === id) ?? (isOther ? other.data : undefined);
   useEffect(() => {
-    if (first !== undefined && cards.isSuccess && !cards.isFetching && open === undefined)
+    if (first !== undefined && cards.isSuccess && !cards.isFetching && open === undefined && !isOther)
       void navigate(`/card/${first}`, { replace: true });
-  }, [first, cards.isSuccess, cards.isFetching, open, navigate]);
+  }, [first, cards.isSuccess, cards.isFetching, open, isOther, navigate]);
   const notice = deleted !== null && (
     <p className="deleted" role="status">
       Deleted “{deleted.card.name}”.{" "}
@@ -100,11 +102,21 @@ export default function CardRoom() {
   return (
     <>
       {notice}
+      {make.isError && <p className="note fault">{make.error.message}</p>}
+      {open === undefined && isOther && (
+        <p className="note empty" aria-busy="true">
+          {reached
+            ? "Fetching this card…"
+            : `This device carries the ${cards.data.cards.length} newest of ${cards.data.room.used} cards; this one needs a line. `}
+          {!reached && first !== undefined && <Link to={`/card/${first}`}>Open the newest</Link>}
+        </p>
+      )}
       {open !== undefined && (
         <OpenCard
           key={open.id}
           server={open}
-          cards={cards.data.cards}
+          names={[...cards.data.cards.map((card) => ({ id: card.id, name: card.card.name })), ...cards.data.others]}
+          carried={cards.data.cards.length}
           outbox={outbox}
           onNew={() => make.mutate()}
           onDeleted={setDeleted}
@@ -116,13 +128,16 @@ export default function CardRoom() {
 
 type Props = {
   server: CardWhole;
-  cards: CardWhole[];
+  /** Every card there is. */
+  names: { id: string; name: string }[];
+  /** How many of them are kept on this device. */
+  carried: number;
   outbox: Outbox;
   onNew: () => void;
   onDeleted: (card: CardWhole) => void;
 };
 
-function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
+function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
   const { user } = useAccount();
   const { units } = user.settings;
   const client = useQueryClient();
@@ -132,6 +147,7 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
   const kept = useKept(keeper);
   useUndoKeys(keeper);
   const letters = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
+  const ticksWait = letters.some((letter) => letter.path !== "settings");
   const gear = useQuery(gearQuery);
   const rushes = useQuery(rushesQuery);
   const [picked, setPicked] = useState<string | null>(null);
@@ -178,9 +194,9 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
           value={server.id}
           onChange={(event) => void navigate(`/card/${event.target.value}`)}
         >
-          {cards.map((card) => (
+          {names.map((card) => (
             <option key={card.id} value={card.id}>
-              {card.id === server.id ? draft.name : card.card.name}
+              {card.id === server.id ? draft.name : card.name}
             </option>
           ))}
         </select>
@@ -189,7 +205,8 @@ function OpenCard({ server, cards, outbox, onNew, onDeleted }: Props) {
         </button>
         <span className="card-state" data-testid="card-state">
           {!reached && <b className="fail">No signal: as kept {ago(shown.as_of)}; may be stale.</b>}
-          {letters.length > 0 && " Ticks wait to be sent."}
+          {!reached && names.length > carried && ` The ${carried} newest of ${names.length} cards are here.`}
+          {ticksWait && " Ticks wait to be sent."}
         </span>
       </div>
       <div className={more ? "card-acts" : "card-acts folded"}>

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Check, OwnSheet } from "./card";
 import { when } from "../../units/when";
-import type { Outbox, Tick } from "./outbox";
+import type { Outbox, Tick } from "../../session/Outbox";
 
 type Props = {
   sheet: OwnSheet;

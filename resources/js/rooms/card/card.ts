@@ -1,8 +1,9 @@
-import { queryOptions } from "@tanstack/react-query";
+import type { QueryClient } from "@tanstack/react-query";
 import { request } from "../../api/client";
-import type { Plan, Said } from "../../api/types";
+import { listQuery } from "../../api/queries";
+import type { Plan, Room, Said } from "../../api/types";
 import { Keeper, type Marks } from "../../keeper/Keeper";
-import type { Tick } from "./outbox";
+import type { Tick } from "../../session/Outbox";
 
 export type Change = {
   id: string;
@@ -63,11 +64,31 @@ export class CardKeeper extends Keeper<CardDraft, CardWhole> {
   }
 }
 
-export const cardsQuery = queryOptions({
-  queryKey: ["cards"],
-  queryFn: () => request<{ as_of: string; cards: CardWhole[] }>("GET", "cards"),
-  staleTime: 5_000,
+/** The newest cards with all they show, and the names of the others. */
+export type Cards = { as_of: string; cards: CardWhole[]; others: { id: string; name: string }[]; room: Room };
+
+/** A tick has a time of its own: one that has arrived is not undone by a list from before. */
+const withTicks = (had: Cards, came: Cards): Cards => ({
+  ...came,
+  cards: came.cards.map((card) => {
+    const there = had.cards.find((one) => one.id === card.id);
+    return there === undefined ? card : { ...card, ticks: merged(card.ticks, there.ticks) };
+  }),
 });
+
+export const cardsQuery = {
+  ...listQuery<Cards>(["cards"], () => request<Cards>("GET", "cards"), withTicks),
+  staleTime: 5_000,
+};
+
+/** Puts ticks that have arrived into whatever shows their card. */
+export const ticked = (client: QueryClient, id: string, answer: unknown): void => {
+  const { ticks } = (answer ?? {}) as Partial<CardWhole>;
+  if (ticks === undefined) return void client.invalidateQueries({ queryKey: ["cards"] });
+  const put = (card: CardWhole): CardWhole => (card.id === id ? { ...card, ticks } : card);
+  client.setQueryData<Cards>(["cards"], (old) => (old === undefined ? old : { ...old, cards: old.cards.map(put) }));
+  client.setQueryData<CardWhole>(["cards", id], (old) => (old === undefined ? old : put(old)));
+};
 
 export const isFaulty = (sheet: OwnSheet | Faulty): sheet is Faulty => "fault" in sheet;
 

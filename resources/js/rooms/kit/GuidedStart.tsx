@@ -4,6 +4,8 @@ import { useNavigate } from "react-router-dom";
 import { request } from "../../api/client";
 import { useAccount } from "../../app/boot";
 import { bodyRanges } from "../../generated/ranges";
+import { useCreation } from "../../session/creation";
+import { begunKey } from "../../session/unsent";
 import { AreaWords, KindWords, ModeWords, SettingHead } from "./BodyWords";
 import { NumberField, TextInput } from "./inputs";
 import { control, fresh, sliderSteps, type Body, type Control, type GearWhole } from "./kit";
@@ -11,10 +13,9 @@ import { withTuning } from "./TuningEditor";
 
 type Start = { step: number; name: string; body: Body };
 
-const KEY = "rush-hold:new-body";
-const begin = (): Start => {
+const begin = (key: string): Start => {
   try {
-    const kept = JSON.parse(localStorage.getItem(KEY) ?? "null") as Start | null;
+    const kept = JSON.parse(localStorage.getItem(key) ?? "null") as Start | null;
     if (kept !== null) return kept;
   } catch {
     // what cannot be read is begun again
@@ -64,10 +65,12 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
   const { user } = useAccount();
   const { units } = user.settings;
   const navigate = useNavigate();
-  const [start, setStart] = useState(begin);
+  const key = begunKey(user.key, "new-body");
+  const [start, setStart] = useState(() => begin(key));
+  const creation = useCreation();
   const { step, name, body } = start;
   const heading = useRef<HTMLHeadingElement>(null);
-  useEffect(() => localStorage.setItem(KEY, JSON.stringify(start)), [start]);
+  useEffect(() => localStorage.setItem(key, JSON.stringify(start)), [key, start]);
   useEffect(() => {
     const field = heading.current?.parentElement?.querySelector<HTMLElement>(
       ".guided-answer input, .guided-answer select",
@@ -76,9 +79,15 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
   }, [step]);
   const make = useMutation({
     mutationFn: () =>
-      request<GearWhole>("POST", "gear", { type: "body", name: name.trim() === "" ? "My body" : name, document: body }),
+      request<GearWhole>("POST", "gear", {
+        write: creation.write(),
+        type: "body",
+        name: name.trim() === "" ? "My body" : name,
+        document: body,
+      }),
     onSuccess: async (made) => {
-      localStorage.removeItem(KEY);
+      creation.done();
+      localStorage.removeItem(key);
       await onMade();
       await navigate(`/kit/${made.id}`);
     },
@@ -349,8 +358,8 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
           type="button"
           className="quiet"
           onClick={() => {
-            localStorage.removeItem(KEY);
-            setStart(begin());
+            localStorage.removeItem(key);
+            setStart(begin(key));
           }}
         >
           begin again

@@ -3,6 +3,7 @@ import { useRef, useState } from "react";
 import { Link } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import type { Gear } from "../../api/types";
+import { useCreation } from "../../session/creation";
 
 type Piece = {
   type: string;
@@ -14,7 +15,7 @@ type Piece = {
 type Choice = "new" | "over" | "skip";
 
 /** Largest file that is read, in bytes; the server keeps the same bound. */
-const LARGEST = 1_000_000;
+const LARGEST = 1_200_000;
 
 const says = { new: "new here", same: "the same as yours", changed: "differs from yours" } as const;
 
@@ -31,14 +32,16 @@ export function ImportSheet({ onTaken }: { onTaken: () => Promise<void> }) {
   const [wrong, setWrong] = useState<string | null>(null);
   const [taken, setTaken] = useState<Gear[] | null>(null);
   const file = useRef<HTMLInputElement>(null);
+  const creation = useCreation();
   const look = useMutation({
     mutationFn: (text: string) => request<{ pieces: Piece[] }>("POST", "sheet/preview", { sheet: text }),
     onSuccess: ({ pieces }) =>
       setChoices(pieces.map((piece) => (piece.state === "same" ? "skip" : piece.state === "new" ? "new" : "over"))),
   });
   const take = useMutation({
-    mutationFn: () => request<{ gear: Gear[] }>("POST", "sheet", { sheet, choices }),
+    mutationFn: () => request<{ gear: Gear[] }>("POST", "sheet", { sheet, choices, write: creation.write() }),
     onSuccess: async ({ gear }) => {
+      creation.done();
       setTaken(gear);
       await onTaken();
     },

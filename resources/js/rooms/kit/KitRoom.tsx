@@ -4,6 +4,7 @@ import { NavLink, useNavigate, useParams } from "react-router-dom";
 import { request } from "../../api/client";
 import { gearQuery } from "../../api/queries";
 import type { Gear, GearType } from "../../api/types";
+import { useCreation } from "../../session/creation";
 import { GuidedStart } from "./GuidedStart";
 import { ImportSheet } from "./ImportSheet";
 import { fresh, titles, type GearWhole } from "./kit";
@@ -17,6 +18,7 @@ export default function KitRoom() {
   const navigate = useNavigate();
   const gear = useQuery(gearQuery);
   const [deleted, setDeleted] = useState<Gear | null>(null);
+  const creation = useCreation();
   const refresh = async (): Promise<void> => {
     await Promise.all([
       client.invalidateQueries({ queryKey: ["gear"] }),
@@ -24,8 +26,10 @@ export default function KitRoom() {
     ]);
   };
   const add = useMutation({
-    mutationFn: (type: GearType) => request<GearWhole>("POST", "gear", { type, ...fresh[type] }),
+    mutationFn: (type: GearType) =>
+      request<GearWhole>("POST", "gear", { write: creation.write(), type, ...fresh[type] }),
     onSuccess: async (made) => {
+      creation.done();
       await refresh();
       await navigate(`/kit/${made.id}`);
     },

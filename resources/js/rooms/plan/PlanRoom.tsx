@@ -16,6 +16,7 @@ import type { Hold } from "../../hold/hold";
 import { SaveLine } from "../../keeper/SaveLine";
 import { typing, useKept, useUndoKeys } from "../../keeper/useKept";
 import { Pane } from "../../pane/Pane";
+import { useCreation } from "../../session/creation";
 import { show } from "../../units/quantity";
 import { AnotherRush } from "./AnotherRush";
 import { Answer } from "./Answer";
@@ -36,6 +37,7 @@ export default function PlanRoom() {
   const navigate = useNavigate();
   const client = useQueryClient();
   const kinds = useCatalogue();
+  const creation = useCreation();
   const rushes = useQuery({ ...rushesQuery, enabled: id === undefined });
   const kits = useQuery(kitsQuery);
   const opened = useQuery(rushQuery(id, "plan"));
@@ -45,12 +47,14 @@ export default function PlanRoom() {
       const kind = kinds[0];
       if (kit === undefined || kind === undefined) throw new Error("There is no kit yet; make one in Kit.");
       return request<RushWhole>("POST", "rushes", {
+        write: creation.write(),
         kit_id: kit.id,
         focal_mm: null,
         rush: newRush(kind, "A new rush"),
       });
     },
     onSuccess: async (made) => {
+      creation.done();
       await client.invalidateQueries({ queryKey: ["rushes"] });
       await navigate(`/plan/${made.id}`);
     },

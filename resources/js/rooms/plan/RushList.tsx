@@ -5,6 +5,7 @@ import { rushesQuery } from "../../api/queries";
 import type { RushRow, RushWhole } from "../../api/types";
 import { useCatalogue } from "../../app/boot";
 import { Sheet } from "../../app/Sheet";
+import { useCreation } from "../../session/creation";
 import { figures, shutter } from "../../units/quantity";
 
 type Props = {
@@ -21,12 +22,14 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
   const client = useQueryClient();
   const rushes = useQuery(rushesQuery);
   const kinds = useCatalogue();
+  const creation = useCreation();
   const [sought, setSought] = useState("");
   const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: ["rushes"] });
 
   const copy = useMutation({
-    mutationFn: (id: string) => request<RushWhole>("POST", `rushes/${id}/duplicate`),
+    mutationFn: (id: string) => request<RushWhole>("POST", `rushes/${id}/duplicate`, { write: creation.write() }),
     onSuccess: async (made) => {
+      creation.done();
       await refresh();
       onOpen(made.id);
     },
@@ -68,6 +71,11 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
         </button>
       </div>
       {failed && <p className="note fault">{failed.message}</p>}
+      {rushes.data !== undefined && rushes.data.room.used >= 0.8 * rushes.data.room.most && (
+        <p className="note">
+          {rushes.data.room.used} of the {rushes.data.room.most} rushes that an account keeps.
+        </p>
+      )}
       <ul>
         {found.map((row) => (
           <li key={row.id} className={row.id === current ? "row current" : "row"}>

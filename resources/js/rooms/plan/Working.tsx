@@ -4,6 +4,7 @@ import type { Plan, Units, User } from "../../api/types";
 import { useAccount } from "../../app/boot";
 import { Opening } from "../../app/Opening";
 import { figures, read, show, shutter, type Quantity } from "../../units/quantity";
+import { inTurn } from "../../session/inTurn";
 
 export type WorkingOf = Plan["workings"][number];
 type Input = WorkingOf["inputs"][number];
@@ -103,7 +104,7 @@ export function WorkingSheet({
 
 /** An assumed figure, which the person may replace by their own; it then holds for every plan of theirs. */
 function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAssumed: () => void }) {
-  const { user, setUser } = useAccount();
+  const { user, takeFigures } = useAccount();
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -112,8 +113,10 @@ function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAs
 
   const put = async (value: number | null): Promise<void> => {
     try {
-      const answer = await request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } });
-      setUser(answer.user);
+      const answer = await inTurn(() =>
+        request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } }),
+      );
+      takeFigures(answer.user.assumptions);
       setTyped(null);
       setFault(null);
       onAssumed();

@@ -1,8 +1,13 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
 import { ApiProblem, request } from "../../api/client";
-import type { Settings } from "../../api/types";
+import type { Room, Settings } from "../../api/types";
 import { useAccount } from "../../app/boot";
 import { Dialog } from "../../app/Dialog";
+import { forgetKept } from "../../offline/kept";
+import { leave } from "../../session/leaving";
+import { forgetUnsent, unsentOf } from "../../session/unsent";
+import { when } from "../../units/when";
 
 const choices: { name: keyof Settings; label: string; options: { value: string; words: string; note: string }[] }[] = [
   {
@@ -34,13 +39,9 @@ const choices: { name: keyof Settings; label: string; options: { value: string; 
 
 /** Everything about the account in one place. */
 export default function SettingsRoom() {
-  const { user, setUser, change } = useAccount();
+  const { user, change, gone } = useAccount();
   const [leaving, setLeaving] = useState(false);
-
-  const signOut = async (): Promise<void> => {
-    await request("POST", "sign-out").catch(() => undefined);
-    setUser(null);
-  };
+  const visitor = user.demo_until !== null;
 
   return (
     <div className="settings-room">
@@ -64,20 +65,131 @@ export default function SettingsRoom() {
         </fieldset>
       ))}
       <h2>Account</h2>
-      <p>
-        {user.name}, {user.email}
-      </p>
-      <Password />
-      <p className="account-go">
-        <button type="button" className="primary" onClick={() => void signOut()}>
-          Sign out
-        </button>
-        <button type="button" className="quiet fail" onClick={() => setLeaving(true)}>
-          Delete my account and everything in it
-        </button>
-      </p>
-      <Leave open={leaving} onClose={() => setLeaving(false)} onGone={() => setUser(null)} />
+      {visitor ? (
+        <p>
+          This is a copy of the demo, and yours alone: change in it what you like. It goes by itself{" "}
+          {when(user.demo_until!)}; make an account to keep what you do.
+        </p>
+      ) : (
+        <>
+          <p>
+            {user.name}, {user.email}
+          </p>
+          <Password />
+        </>
+      )}
+      <RoomLeft />
+      <div className="account-go">
+        <SignOut />
+        {!visitor && (
+          <button type="button" className="quiet fail" onClick={() => setLeaving(true)}>
+            Delete my account and everything in it
+          </button>
+        )}
+      </div>
+      <Leave open={leaving} onClose={() => setLeaving(false)} onGone={gone} />
     </div>
+  );
+}
+
+/** Signs out; what has not been sent yet is sent first, and not thrown away unasked. */
+function SignOut() {
+  const { user, outbox, gone } = useAccount();
+  const [unsent, setUnsent] = useState(0);
+  const [busy, setBusy] = useState(false);
+  const go = async (): Promise<void> => {
+    setBusy(true);
+    await leave(user.key);
+    gone();
+  };
+  const ask = async (): Promise<void> => {
+    setBusy(true);
+    await outbox.flush();
+    const left = unsentOf(user.key);
+    if (left === 0) await go();
+    else {
+      setUnsent(left);
+      setBusy(false);
+    }
+  };
+  return (
+    <>
+      <button type="button" className="primary" disabled={busy} onClick={() => void ask()}>
+        Sign out
+      </button>
+      <Dialog open={unsent > 0} onClose={() => setUnsent(0)} title="Not everything has been sent">
+        <p>
+          {unsent === 1 ? "One change has" : `${unsent} changes have`} not reached the server yet. Signed in, this
+          device goes on trying. If you sign out now, {unsent === 1 ? "it is" : "they are"} lost.
+        </p>
+        <p className="account-go">
+          <button type="button" className="primary" onClick={() => setUnsent(0)}>
+            Stay signed in
+          </button>
+          <button type="button" className="quiet fail" disabled={busy} onClick={() => void go()}>
+            Sign out and lose {unsent === 1 ? "it" : "them"}
+          </button>
+        </p>
+      </Dialog>
+    </>
+  );
+}
+
+const roomNames: Record<string, string> = {
+  rushes: "rushes",
+  cards: "cards",
+  kits: "kits put together",
+  body: "bodies",
+  lens: "lenses",
+  converter: "converters",
+  adapter: "adapters",
+  support: "supports",
+  gear_bytes: "words about your kit",
+  history_bytes: "earlier states, to undo to",
+};
+
+/** What an account may keep, and how much of that is used: said before it is reached. */
+function RoomLeft() {
+  const room = useQuery({
+    queryKey: ["room"],
+    queryFn: () => request<{ room: Record<string, Room> }>("GET", "room"),
+    staleTime: 0,
+  });
+  if (room.data === undefined) return null;
+  const all = Object.entries(room.data.room);
+  const near = all.filter(([, one]) => one.used >= 0.8 * one.most);
+  const told = (name: string, one: Room): string =>
+    name.endsWith("_bytes")
+      ? `${(one.used / 1e6).toFixed(one.used < 1e5 ? 2 : 1)} of ${(one.most / 1e6).toFixed(0)} MB`
+      : `${one.used} of ${one.most.toLocaleString("en-GB")}`;
+  return (
+    <details className="room-left" open={near.length > 0}>
+      <summary>
+        Room{" "}
+        <span className="note">
+          {near.length === 0
+            ? "there is plenty left"
+            : `little left for ${near.map(([name]) => roomNames[name] ?? name).join(", ")}`}
+        </span>
+      </summary>
+      <table>
+        <tbody>
+          {all.map(([name, one]) => (
+            <tr key={name}>
+              <th scope="row">{roomNames[name] ?? name}</th>
+              <td>
+                <meter min={0} max={one.most} value={one.used} aria-label={roomNames[name] ?? name} />
+              </td>
+              <td>{told(name, one)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="note">
+        When earlier states take more than their share, the oldest go; nothing that stands now ever does. What you
+        delete can be brought back for 30 days.
+      </p>
+    </details>
   );
 }
 
@@ -124,11 +236,14 @@ function Password() {
 }
 
 function Leave({ open, onClose, onGone }: { open: boolean; onClose: () => void; onGone: () => void }) {
+  const { user } = useAccount();
   const [problem, setProblem] = useState<string | null>(null);
   const submit = async (event: FormEvent<HTMLFormElement>): Promise<void> => {
     event.preventDefault();
     try {
       await request("DELETE", "account", Object.fromEntries(new FormData(event.currentTarget)));
+      forgetUnsent(user.key);
+      await forgetKept();
       onGone();
     } catch (thrown) {
       setProblem(thrown instanceof ApiProblem ? thrown.problem.detail : "It did not work.");

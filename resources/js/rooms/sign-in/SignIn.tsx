@@ -1,9 +1,10 @@
-import { useState, type FormEvent } from "react";
+import { useEffect, useState, type FormEvent } from "react";
 import { Link, useNavigate } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import type { User } from "../../api/types";
 import { boot } from "../../app/boot";
-import { Mark } from "../../app/Mark";
+import { carryOut, leaving } from "../../session/leaving";
+import { Door, DoorField } from "./Door";
 
 type Props = { register?: boolean; onIn: (user: User) => void };
 
@@ -12,6 +13,8 @@ export function SignIn({ register = false, onIn }: Props) {
   const navigate = useNavigate();
   const [problem, setProblem] = useState<ApiProblem | null>(null);
   const [busy, setBusy] = useState(false);
+  const [telling, setTelling] = useState(() => leaving() !== null);
+  useEffect(() => carryOut(() => setTelling(false)), []);
 
   const enter = async (path: string, body: unknown): Promise<void> => {
     setBusy(true);
@@ -28,28 +31,12 @@ export function SignIn({ register = false, onIn }: Props) {
   };
   const submit = (event: FormEvent<HTMLFormElement>): void => {
     event.preventDefault();
-    void enter(register ? "register" : "sign-in", Object.fromEntries(new FormData(event.currentTarget)));
-  };
-  const field = (name: string, label: string, type: string, autoComplete: string) => {
-    const fault = problem?.fault(`/${name}`) ?? null;
-    return (
-      <label className="field">
-        {label}
-        <input name={name} type={type} autoComplete={autoComplete} required aria-invalid={fault !== null} />
-        {fault !== null && (
-          <span className="note fault" role="alert">
-            {fault}
-          </span>
-        )}
-      </label>
-    );
+    const { keep, ...typed } = Object.fromEntries(new FormData(event.currentTarget));
+    void enter(register ? "register" : "sign-in", { ...typed, keep: keep !== undefined });
   };
 
   return (
-    <main className="door">
-      <p className="brand">
-        <Mark /> Rush Hold
-      </p>
+    <Door>
       <h1>
         One second, and you are ready <em>for it</em>.
       </h1>
@@ -57,32 +44,57 @@ export function SignIn({ register = false, onIn }: Props) {
         Describe the moment in a sentence: what moves, how fast, how far, in what light. Read the shutter, the aperture,
         the ISO and the focus mode that answer it, with every number they rest on.
       </p>
+      {telling && (
+        <p className="deleted" role="status">
+          Signed out on this device, and nothing of yours is left on it. The server could not be reached yet: leave this
+          page open, or open it again when there is a line, and it is told by itself.
+        </p>
+      )}
       <form onSubmit={submit} noValidate={false}>
-        {register && field("name", "Your name", "text", "name")}
-        {field("email", "E-mail address", "email", "username")}
-        {field(
-          "password",
-          register ? "Password, 10 characters or more" : "Password",
-          "password",
-          register ? "new-password" : "current-password",
-        )}
+        {register && <DoorField name="name" label="Your name" type="text" autoComplete="name" problem={problem} />}
+        <DoorField name="email" label="E-mail address" type="email" autoComplete="username" problem={problem} />
+        <DoorField
+          name="password"
+          label={register ? "Password, 10 characters or more" : "Password"}
+          type="password"
+          autoComplete={register ? "new-password" : "current-password"}
+          problem={problem}
+        />
+        <label className="door-keep">
+          <input type="checkbox" name="keep" defaultChecked />
+          <span>
+            Keep me signed in on this device
+            <span className="note">Leave it off where others use the device too.</span>
+          </span>
+        </label>
         {problem !== null && problem.problem.faults.length === 0 && (
           <p className="note fault" role="alert">
             {problem.problem.title}. {problem.problem.detail}
           </p>
         )}
         <div className="door-go">
-          <button type="submit" className="primary" disabled={busy}>
+          <button type="submit" className="primary" disabled={busy || telling}>
             {register ? "Make my account" : "Sign in"}
           </button>
           {register ? <Link to="/sign-in">I have an account</Link> : <Link to="/register">Make an account</Link>}
           {boot.demo && (
-            <button type="button" className="quiet" disabled={busy} onClick={() => void enter("demo", {})}>
+            <button
+              type="button"
+              className="quiet"
+              disabled={busy || telling}
+              onClick={() => void enter("demo", {})}
+              title="A copy of your own, to change as you like; it goes after a day"
+            >
               Look around the demo
             </button>
           )}
         </div>
+        {!register && (
+          <p className="note">
+            <Link to="/forgotten">I have forgotten my password</Link>
+          </p>
+        )}
       </form>
-    </main>
+    </Door>
   );
 }

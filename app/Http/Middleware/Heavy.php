@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Limits\Turns;
+use App\Models\User;
+use App\Problems\Problem;
+use App\Problems\ProblemException;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** What reckons for long: two at once for an account, few at once altogether; whoever comes too many is told at once and asks again. */
+final readonly class Heavy
+{
+    public function __construct(private Turns $turns) {}
+
+    /**
+     * @param  Closure(Request): Response  $next
+     *
+     * @throws ProblemException when it is not this account's turn
+     */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $user = $request->user();
+        $turn = $this->turns->take($user instanceof User ? (string) $user->id : 'nobody');
+        if ($turn === null) {
+            throw new ProblemException(new Problem('busy', 429, 'Two reckonings of yours are under way', 'This one waits until they are done.', [], ['retry_after_s' => 1]));
+        }
+        try {
+            return $next($request);
+        } finally {
+            $turn->end();
+        }
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Store;
+
+use Closure;
+use Illuminate\Database\MariaDbConnection;
+use Illuminate\Database\QueryException;
+
+/** A connection of a request: what was lost on the way is not asked again, because the person would wait twice. */
+final class StoreConnection extends MariaDbConnection
+{
+    private ?StoreGate $gate = null;
+
+    public function guardedBy(StoreGate $gate): self
+    {
+        $this->gate = $gate;
+
+        return $this;
+    }
+
+    /** @param  array<mixed>  $bindings */
+    protected function tryAgainIfCausedByLostConnection(QueryException $e, $query, $bindings, Closure $callback): mixed
+    {
+        if ($this->gate === null) {
+            return parent::tryAgainIfCausedByLostConnection($e, $query, $bindings, $callback);
+        }
+        if ($this->causedByLostConnection($e->getPrevious() ?? $e)) {
+            $this->gate->close();
+        }
+        throw $e;
+    }
+}

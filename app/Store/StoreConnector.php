@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Store;
+
+use Illuminate\Database\Connectors\MariaDbConnector;
+use Illuminate\Database\LostConnectionDetector;
+use PDO;
+
+/**
+ * Connects to the store. For a person who waits, a store that hangs is told like one that is dead: nothing is waited for longer than
+ * two seconds, nothing is tried twice, and while it is away one request at a time asks for it. Commands and workers have patience.
+ */
+final class StoreConnector extends MariaDbConnector
+{
+    /** Longest wait for any one answer of the store, in whole seconds. */
+    private const PATIENCE_S = 2;
+
+    public function __construct(private readonly StoreGate $gate, private readonly bool $someoneWaits) {}
+
+    /**
+     * @param  array<string, mixed>  $config
+     * @param  array<int, mixed>  $options
+     */
+    public function createConnection($dsn, array $config, array $options): PDO
+    {
+        if (! $this->someoneWaits) {
+            return parent::createConnection($dsn, $config, $options);
+        }
+        if (! $this->gate->isOpen()) {
+            throw new \PDOException('MySQL server has gone away (asked a moment ago)');
+        }
+        // the driver counts the wait for an answer by this alone, a hand-shake that never comes included
+        ini_set('mysqlnd.net_read_timeout', (string) self::PATIENCE_S);
+        try {
+            $pdo = $this->createPdoConnection($dsn, $config['username'] ?? null, $config['password'] ?? null, $options);
+        } catch (\Exception $failed) {
+            if ((new LostConnectionDetector)->causedByLostConnection($failed)) {
+                $this->gate->close();
+            }
+            throw $failed;
+        }
+        $this->gate->open();
+
+        return $pdo;
+    }
+}

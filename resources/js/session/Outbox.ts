@@ -1,0 +1,145 @@
+import { ApiProblem, request } from "../api/client";
+import { outboxKey } from "./unsent";
+
+export type Tick = { on: boolean; at: number };
+/** One thing to tell the server: ticks of a card, how a body was left, settings. */
+export type Letter = { path: string; body: Record<string, unknown> };
+
+const RETRY_MS = 2500;
+
+/** What came of writing to this path, as the server answered it. */
+export type Arrived = (path: string, answer: unknown) => void;
+
+/**
+ * What was ticked or set on this device and has not arrived yet. It survives a reload and a day without signal; every
+ * tick carries its own time, so it does not matter when it arrives. Letters go one at a time, and what is told again
+ * before it has arrived goes as one, so that a later word is never overtaken by an earlier one.
+ */
+export class Outbox {
+  private letters: Letter[];
+  private listeners = new Set<() => void>();
+  private timer: number | undefined;
+  private sending = false;
+  private readonly key: string;
+  private readonly onArrived: Arrived;
+
+  /**
+   * @param account key of the account
+   * @param onArrived called with what the server answered, before it stops waiting here
+   */
+  constructor(account: string, onArrived: Arrived) {
+    this.onArrived = onArrived;
+    this.key = outboxKey(account);
+    this.letters = this.read();
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** What waits; the same list until something changes. */
+  snapshot = (): Letter[] => this.letters;
+
+  start(): () => void {
+    const flush = (): void => void this.flush();
+    // another tab of this account has told something, or sent it
+    const stored = (event: StorageEvent): void => {
+      if (event.key === this.key) this.show(this.read());
+    };
+    window.addEventListener("online", flush);
+    window.addEventListener("focus", flush);
+    window.addEventListener("storage", stored);
+    flush();
+    return () => {
+      window.removeEventListener("online", flush);
+      window.removeEventListener("focus", flush);
+      window.removeEventListener("storage", stored);
+      window.clearTimeout(this.timer);
+    };
+  }
+
+  tick(card: string, name: string, on: boolean): void {
+    this.tell(`cards/${card}/ticks`, (waiting) => ({
+      ticks: { ...(waiting?.["ticks"] as Record<string, Tick> | undefined), [name]: { on, at: Date.now() } },
+    }));
+  }
+
+  left(body: string, left: Record<string, unknown>, by: string): void {
+    this.tell(`gear/${body}/left`, () => ({ left, by, at: Date.now() }));
+  }
+
+  settings(changed: Record<string, unknown>): void {
+    this.tell("settings", (waiting) => ({
+      settings: { ...(waiting?.["settings"] as Record<string, unknown> | undefined), ...changed },
+    }));
+  }
+
+  /** Settings that have not arrived yet. */
+  waitingSettings(): Record<string, unknown> {
+    return (this.letters.find((letter) => letter.path === "settings")?.body["settings"] ?? {}) as Record<
+      string,
+      unknown
+    >;
+  }
+
+  /** Tries at once to send what waits; resolves when that is done or cannot be. */
+  async flush(): Promise<void> {
+    if (this.sending) return;
+    this.sending = true;
+    window.clearTimeout(this.timer);
+    try {
+      while (this.letters[0] !== undefined) {
+        const letter = this.letters[0];
+        try {
+          this.onArrived(letter.path, await request("PUT", letter.path, letter.body));
+        } catch (thrown) {
+          const status = thrown instanceof ApiProblem ? thrown.status : 0;
+          // what the server will never take is not kept for ever
+          if (status !== 404 && status !== 422) throw thrown;
+        }
+        // what was added meanwhile to the same letter goes in the next one
+        const sent = JSON.stringify(letter);
+        this.set((letters) => letters.filter((one) => one.path !== letter.path || JSON.stringify(one) !== sent));
+      }
+    } catch {
+      this.timer = window.setTimeout(() => void this.flush(), RETRY_MS);
+    } finally {
+      this.sending = false;
+    }
+  }
+
+  private tell(path: string, body: (waiting: Record<string, unknown> | undefined) => Record<string, unknown>): void {
+    this.set((letters) => [
+      ...letters.filter((letter) => letter.path !== path),
+      { path, body: body(letters.find((letter) => letter.path === path)?.body) },
+    ]);
+    void this.flush();
+  }
+
+  private read(): Letter[] {
+    try {
+      const kept: unknown = JSON.parse(localStorage.getItem(this.key) ?? "[]");
+      return Array.isArray(kept) ? (kept as Letter[]) : [];
+    } catch {
+      return [];
+    }
+  }
+
+  /** Changes what waits as it stands in the browser's own store, where another tab may have added to it. */
+  private set(change: (letters: Letter[]) => Letter[]): void {
+    const letters = change(this.read());
+    if (letters.length === 0) localStorage.removeItem(this.key);
+    else localStorage.setItem(this.key, JSON.stringify(letters));
+    this.show(letters);
+  }
+
+  private show(letters: Letter[]): void {
+    this.letters = letters;
+    for (const listener of this.listeners) listener();
+  }
+}
+
+/** Ticks of a card that have not arrived yet. */
+export const waitingTicks = (letters: Letter[], card: string): Record<string, Tick> =>
+  (letters.find((letter) => letter.path === `cards/${card}/ticks`)?.body["ticks"] ?? {}) as Record<string, Tick>;
