@@ -93,6 +93,7 @@ install_debian() {
     chromium) command -v chromium >/dev/null 2>&1 || missing+=(chromium) ;;
     chromium-driver) command -v chromedriver >/dev/null 2>&1 || missing+=(chromium-driver) ;;
     gcc) command -v cc >/dev/null 2>&1 || missing+=(gcc libc6-dev) ;;
+    fonts-droid-fallback) [ -f /usr/share/fonts/truetype/droid/DroidSansFallbackFull.ttf ] || missing+=(fonts-droid-fallback) ;;
     poppler-utils) command -v pdftotext >/dev/null 2>&1 || missing+=(poppler-utils) ;;
   esac; done
   [ ${#missing[@]} -eq 0 ] && return
@@ -132,6 +133,16 @@ build_front() {
   run 'vite' npx vite build
   find public/build -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -k9f {} +
   keep_stamp build "${files[@]}"
+}
+
+# the typefaces of the pages, ready for paper
+make_fonts() {
+  local files=(package-lock.json app/Console/Commands/FontsMake.php)
+  [ -f storage/app/fonts/installed-fonts.json ] && fresh fonts "${files[@]}" && return
+  step 'Making the typefaces ready for paper'
+  rm -rf storage/app/fonts
+  run 'fonts:make' artisan fonts:make
+  keep_stamp fonts "${files[@]}"
 }
 
 mysql_as() { # the account that owns the data: mysql where it can reach the folder, else whoever runs this

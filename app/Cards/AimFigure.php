@@ -22,19 +22,32 @@ final class AimFigure
         $height = self::WIDTH * $figure['frame_height_m'] / $figure['frame_width_m'];
         $at = static fn (array $point): array => [$point['x'] * self::WIDTH, $point['y'] * $height];
         [$aimX, $aimY] = $at($figure['aim']);
-        $whole = $figure['pattern'] === 'whole-frame';
         [$wide, $high] = $figure['pattern'] === 'lock-on' ? PlaceChooser::START : [$figure['area']['width'], $figure['area']['height']];
         [$areaX, $areaY] = $at($figure['area']);
-        [$w, $h] = [min(self::WIDTH - 8, $wide * self::WIDTH), min($height - 8, $high * $height)];
-        $left = max(4, min(self::WIDTH - 4 - $w, $areaX - $w / 2));
-        $top = max(4, min($height - 4 - $h, $areaY - $h / 2));
 
         return sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%.0f" viewBox="0 0 %1$d %2$.0f">', self::WIDTH, $height)
             .sprintf('<rect x="1.5" y="1.5" width="%d" height="%.0f" fill="#ffffff" stroke="#000000" stroke-width="3"/>', self::WIDTH - 3, $height - 3)
             .self::subject($figure, $height)
-            .sprintf('<rect x="%.1f" y="%.1f" width="%.1f" height="%.1f" fill="none" stroke="#000000" stroke-width="3" stroke-dasharray="%s"/>', $left, $top, $w, $h, $whole ? '3,9' : '14,6')
+            .'<path d="'.self::hexagon($areaX, $areaY, $wide * self::WIDTH, $high * $height, $height).'" fill="none" stroke="#000000" stroke-width="4"/>'
             .sprintf('<circle cx="%.1f" cy="%.1f" r="9" fill="#ffffff" stroke="#000000" stroke-width="4"/>', $aimX, $aimY)
             .'</svg>';
+    }
+
+    /** An AF area as on the screen: a long hexagon of its true size, kept inside the frame by a hair so that its edge shows. */
+    private static function hexagon(float $x, float $y, float $width, float $high, float $frame): string
+    {
+        $left = max(4.0, $x - $width / 2);
+        $right = min(self::WIDTH - 4.0, $x + $width / 2);
+        $top = max(4.0, $y - $high / 2);
+        $bottom = min($frame - 4.0, $y + $high / 2);
+        $nose = min(($right - $left) * 0.22, ($bottom - $top) * 0.4, 50.0);
+        $cut = min(($bottom - $top) / 2, $nose * 1.7);
+        $corners = [
+            [$left, $top + $cut], [$left + $nose, $top], [$right - $nose, $top], [$right, $top + $cut],
+            [$right, $bottom - $cut], [$right - $nose, $bottom], [$left + $nose, $bottom], [$left, $bottom - $cut],
+        ];
+
+        return 'M'.implode('L', array_map(static fn (array $at): string => sprintf('%.1f %.1f', ...$at), $corners)).'Z';
     }
 
     /** @param  array<string, mixed>  $figure */

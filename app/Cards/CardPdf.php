@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Cards;
 
 use Dompdf\Dompdf;
-use Dompdf\Options;
 use Illuminate\Contracts\View\Factory;
 use RushHold\Units;
 
-/** A card as a PDF, one page a hold, black on white. */
+/** A card as a PDF, one page a hold, black on white, in the typefaces of the screen. */
 final readonly class CardPdf
 {
     public function __construct(private Factory $views) {}
@@ -17,21 +16,42 @@ final readonly class CardPdf
     /** @param  list<array<string, mixed>>  $sheets */
     public function of(string $name, array $sheets, Paper $paper, Units $units): string
     {
-        $folder = storage_path('app/pdf');
-        if (! is_dir($folder)) {
-            mkdir($folder, 0755, true);
+        if (! is_dir(self::fonts())) {
+            mkdir(self::fonts(), 0o775, true);
         }
-        $pdf = new Dompdf(new Options([
-            'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'isFontSubsettingEnabled' => true,
-            'fontCache' => $folder, 'tempDir' => $folder, 'chroot' => resource_path('views/card'), 'allowedProtocols' => ['data://' => ['rules' => []]],
-        ]));
+        $pdf = new Dompdf(self::options() + ['allowedProtocols' => ['data://' => ['rules' => []]]]);
         $pdf->setPaper($paper->value);
         $pdf->addInfo('Title', $name);
         $pdf->loadHtml($this->views->make('card.pdf', [
-            'name' => $name, 'sheets' => $sheets, 'scale' => $paper->scale(), 'figure' => AimFigure::svg(...), 'length' => $units->length(...),
+            'name' => $name, 'sheets' => $sheets, 'scale' => $paper->scale(), 'figure' => AimFigure::svg(...), 'length' => $units->length(...), 'text' => self::drawable(...),
         ])->render());
         $pdf->render();
 
         return (string) $pdf->output();
+    }
+
+    /** Where the typefaces lie that {@see \App\Console\Commands\FontsMake} has made ready. */
+    public static function fonts(): string
+    {
+        return storage_path('app/fonts');
+    }
+
+    /** @return array<string, mixed> */
+    public static function options(): array
+    {
+        return [
+            'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'isFontSubsettingEnabled' => true,
+            'fontDir' => self::fonts(), 'fontCache' => self::fonts(), 'tempDir' => self::fonts(), 'chroot' => [resource_path('views/card'), self::fonts()],
+        ];
+    }
+
+    /** A text with only what can be drawn: pictures among the letters, which no typeface on paper has, are told by their names. */
+    public static function drawable(string $text): string
+    {
+        return (string) preg_replace_callback('/[\x{10000}-\x{10FFFF}]\x{FE0F}?/u', static function (array $found): string {
+            $name = \IntlChar::charName(mb_substr($found[0], 0, 1));
+
+            return is_string($name) && $name !== '' ? '('.mb_strtolower($name).')' : '';
+        }, $text);
     }
 }

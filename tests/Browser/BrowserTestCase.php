@@ -90,6 +90,65 @@ abstract class BrowserTestCase extends TestCase
         return $email;
     }
 
+    /** An account with one card of one hold open, in a browser that carries it; the id of the card. */
+    public function carrying(RemoteWebDriver $window): string
+    {
+        $this->planning($window);
+        $window->get(self::address('/card'));
+        $this->press($window, 'Make the first one');
+        $this->one($window, '.to-set');
+        $this->carried($window);
+
+        return basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
+    }
+
+    /** Waits until the browser carries a card. */
+    public function carried(RemoteWebDriver $window): void
+    {
+        $window
+            ->wait(40, 100)
+            ->until(
+                static fn (): bool => (bool) $window->executeAsyncScript(
+                    'const done = arguments[0]; navigator.serviceWorker.ready.then(() => caches.keys()).then((names) => names.find((name) => name.startsWith("rush-hold-kept:"))).then((name) => name ? caches.open(name) : null).then((c) => c ? c.match("/api/cards") : null).then((r) => r ? r.json() : null).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',
+                ),
+                'Waited for the browser to carry the card',
+            );
+    }
+
+    /** Waits until the browser keeps nothing of anybody. */
+    public function nothingKept(RemoteWebDriver $window): void
+    {
+        $window
+            ->wait(20, 100)
+            ->until(
+                static fn (): bool => (bool) $window->executeAsyncScript(
+                    'const done = arguments[0]; caches.keys().then((names) => done(!names.some((name) => name.startsWith("rush-hold-kept") || name === "rush-hold-who")));',
+                ),
+                'Waited for what was kept to be gone',
+            );
+    }
+
+    /** Stops the test server, or starts it again where it was. */
+    public function server(string $do): void
+    {
+        $port = trim((string) @file_get_contents(self::root().'/storage/test/run/server.port'));
+        exec(
+            sprintf(
+                'cd %s && bash -c %s 2>&1',
+                escapeshellarg(self::root()),
+                escapeshellarg(
+                    '. bin/lib.sh; instance test; '.
+                        ($do === 'stop'
+                            ? 'cp "$RUN/server.port" "$RUN/port.kept"; server_stop; cp "$RUN/port.kept" "$RUN/server.port"'
+                            : "server_start {$port}"),
+                ),
+            ),
+            $out,
+            $exit,
+        );
+        self::assertSame(0, $exit, implode("\n", $out));
+    }
+
     public function one(RemoteWebDriver $window, string $css): RemoteWebElement
     {
         $window

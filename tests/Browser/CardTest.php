@@ -2,48 +2,7 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
-use Tests\Browser\BrowserTestCase;
-
-/** An account with one card of one hold open; waits until the browser carries it. */
-function carrying(BrowserTestCase $test, RemoteWebDriver $window): string
-{
-    $test->planning($window);
-    $window->get($test->address('/card'));
-    $test->press($window, 'Make the first one');
-    $test->one($window, '.to-set');
-    $window
-        ->wait(20, 100)
-        ->until(
-            fn (): bool => (bool) $window->executeAsyncScript(
-                'const done = arguments[0]; navigator.serviceWorker.ready.then(() => caches.open("rush-hold-kept")).then((c) => c.match("/api/cards")).then((r) => r ? r.json() : null).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',
-            ),
-            'Waited for the browser to carry the card',
-        );
-
-    return basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
-}
-
-function server(BrowserTestCase $test, string $do): void
-{
-    $port = trim((string) file_get_contents($test->root().'/storage/test/run/server.port'));
-    exec(
-        sprintf(
-            'cd %s && bash -c %s 2>&1',
-            escapeshellarg($test->root()),
-            escapeshellarg(
-                '. bin/lib.sh; instance test; '.
-                    ($do === 'stop'
-                        ? 'cp "$RUN/server.port" "$RUN/port.kept"; server_stop; cp "$RUN/port.kept" "$RUN/server.port"'
-                        : "server_start {$port}"),
-            ),
-        ),
-        $out,
-        $exit,
-    );
-    expect($exit)->toBe(0, implode("\n", $out));
-}
 
 it('opens without signal, keeps ticks, and they arrive when the server is back', function () {
     $window = $this->browser(390, 844);
@@ -53,9 +12,9 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
         'ERR_CONNECTION_RESET',
         'ERR_EMPTY_RESPONSE',
     ];
-    $card = carrying($this, $window);
+    $card = $this->carrying($window);
     try {
-        server($this, 'stop');
+        $this->server('stop');
         $window->navigate()->refresh();
         $this->one($window, '.to-set');
         $this->see($window, 'No signal: as kept');
@@ -71,7 +30,7 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
         $this->press($window, 'Card');
         expect($this->one($window, '.changes-list input')->isSelected())->toBeTrue();
     } finally {
-        server($this, 'start');
+        $this->server('start');
     }
     $window
         ->wait(30, 100)
@@ -90,7 +49,7 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
 
 it('remembers the camera as set, and starts the next time from there', function () {
     $window = $this->browser();
-    carrying($this, $window);
+    $this->carrying($window);
     $this->see($window, 'Nobody has said how My body was left');
     $this->press($window, 'It is all set: remember it so');
     $this->see($window, 'The camera is set for this.');
@@ -160,7 +119,7 @@ it('prints one page a hold, without the furniture of the screen', function () {
 
 it('shares a card by a link that is dead once it is ended', function () {
     $window = $this->browser();
-    $card = carrying($this, $window);
+    $card = $this->carrying($window);
     $this->press($window, 'share');
     $this->press($window, 'Make a link');
     $link = $this->one($window, '.share-link')->getAttribute('value');
@@ -181,17 +140,10 @@ it('shares a card by a link that is dead once it is ended', function () {
 
 it('forgets what it carries when the account signs out', function () {
     $window = $this->browser();
-    carrying($this, $window);
+    $this->carrying($window);
     $window->get($this->address('/settings'));
     $this->press($window, 'Sign out');
     $this->see($window, 'Look around the demo');
-    $window
-        ->wait(10, 100)
-        ->until(
-            fn (): bool => (bool) $window->executeAsyncScript(
-                'const done = arguments[0]; caches.has("rush-hold-kept").then((has) => done(!has));',
-            ),
-            'Waited for the kept cards to be gone',
-        );
+    $this->nothingKept($window);
     expect(true)->toBeTrue();
 });

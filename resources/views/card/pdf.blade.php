@@ -4,19 +4,19 @@
 <html lang="en">
 <head>
 <meta charset="utf-8">
-<title>{{ $name }}</title>
+<title>{{ $text($name) }}</title>
 <style>
 @page { margin: {{ $mm(5) }} {{ $mm(6) }}; }
-body { font: {{ $pt(6.2) }}/1.2 "DejaVu Sans"; color: #000; margin: 0; }
+body { font: {{ $pt(6.6) }}/1.2 "Read", "Read Ext", "DejaVu Sans", "Everywhere"; color: #000; margin: 0; word-wrap: break-word; }
 .sheet { page-break-after: always; }
 .last { page-break-after: auto; }
-h1 { font-size: {{ $pt(9.5) }}; margin: 0; }
+h1 { font: normal {{ $pt(10.5) }}/1.15 "Serif", "Serif Ext", "DejaVu Sans", "Everywhere"; margin: 0; }
 .of { margin: 0 0 {{ $mm(1) }}; color: #333; }
 table { width: 100%; border-collapse: collapse; }
 td, th { text-align: left; vertical-align: top; padding: {{ $mm(0.5) }} {{ $mm(1) }} {{ $mm(0.5) }} 0; font-weight: normal; }
 .big td { border-top: {{ $mm(0.4) }} solid #000; border-bottom: {{ $mm(0.4) }} solid #000; width: 25%; }
 .big .name { display: block; font-size: {{ $pt(6) }}; }
-.big .value { display: block; font-size: {{ $pt(14.5) }}; font-weight: bold; line-height: 1.1; }
+.big .value { display: block; font: normal {{ $pt(17) }}/1.05 "Big", "Big Ext", "DejaVu Sans", "Everywhere"; }
 .big .word { font-size: {{ $pt(10) }}; padding-top: {{ $mm(1) }}; }
 .lines tr { border-bottom: {{ $mm(0.1) }} solid #999; }
 .lines th { width: 26%; }
@@ -33,11 +33,11 @@ h2 { font-size: {{ $pt(7) }}; margin: {{ $mm(1.2) }} 0 0; }
 <body>
 @forelse ($sheets as $sheet)
 <div class="sheet{{ $loop->last ? ' last' : '' }}">
-    <h1>{{ $sheet['name'] }}</h1>
+    <h1>{{ $text($sheet['name']) }}</h1>
     @if (isset($sheet['fault']))
         <p>{{ $sheet['fault'] }}</p>
     @else
-    <p class="of">{{ $name }} · {{ $sheet['body']['name'] }}, {{ $sheet['kit'] }}{{ $sheet['zooms'] ? ' at '.$sheet['focal'] : '' }}</p>
+    <p class="of">{{ $text($name) }} · {{ $text($sheet['body']['name']) }}, {{ $text($sheet['kit']) }}{{ $sheet['zooms'] ? ' at '.$sheet['focal'] : '' }}</p>
     <table class="big"><tr>
         @foreach ($sheet['settings'] as $setting)
         <td><span class="name">{{ $setting['name'] }}</span><span class="value{{ $loop->last ? ' word' : '' }}">{{ $setting['word'] }}</span></td>
@@ -48,14 +48,14 @@ h2 { font-size: {{ $pt(7) }}; margin: {{ $mm(1.2) }} 0 0; }
             <table class="lines">
                 @foreach ($sheet['lines'] as $line)
                 @continue($line['field'] === 'focus_mode')
-                <tr><th>{{ $line['name'] }}</th><td><b>{{ $line['word'] }}</b>@if ($line['note']) <span class="where">{{ $line['note'] }}</span>@endif @if ($line['where'])<span class="where">· {{ $line['where'] }}</span>@endif</td></tr>
+                <tr><th>{{ $text($line['name']) }}</th><td><b>{{ $text($line['word']) }}</b>@if ($line['note']) <span class="where">{{ $text($line['note']) }}</span>@endif @if ($line['where'])<span class="where">· {{ $text($line['where']) }}</span>@endif</td></tr>
                 @endforeach
             </table>
         </td>
         <td class="side">
             <img src="data:image/svg+xml;base64,{{ base64_encode($figure($sheet['figure'])) }}" class="figure" alt="">
             <p>Aim at the <b>{{ $sheet['aim']['at'] }}</b>{{ $sheet['aim']['place'] === '' ? '' : ', '.$sheet['aim']['place'] }}</p>
-            <p>Button: <b>{{ $sheet['button']['how'] }}</b></p>
+            <p>Button: <b>{{ $text($sheet['button']['how']) }}</b></p>
             @if ($sheet['technique'])
             <p>By hand: <b>{{ $sheet['technique'] }}{{ $sheet['trap_m'] === null ? '' : ' at '.$length($sheet['trap_m']) }}</b></p>
             @endif

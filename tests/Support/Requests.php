@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Models\User;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+use RushHold\Controls\Layout;
+
+/** Every request there is, with a good body for it, and what can be wrong with a body. */
+final class Requests
+{
+    /** What each route with a body reads; a new one must be told here, or the walks over all of them fail. */
+    private const READS = [
+        'POST api/register' => ['name', 'email', 'password', 'keep'],
+        'POST api/sign-in' => ['email', 'password', 'keep'],
+        'POST api/password/forgotten' => ['email'],
+        'POST api/password/reset' => ['email', 'token', 'password'],
+        'POST api/demo' => [],
+        'POST api/sign-out' => [],
+        'PUT api/settings' => ['settings'],
+        'PUT api/assumptions' => ['assumptions'],
+        'PUT api/password' => ['current', 'password'],
+        'DELETE api/account' => ['password'],
+        'POST api/gear' => ['type', 'name', 'document', 'write'],
+        'PUT api/gear/{gear}' => ['revision', 'gesture', 'write', 'name', 'document'],
+        'POST api/gear/{gear}/undo' => ['revision'],
+        'POST api/gear/{gear}/redo' => ['revision'],
+        'PUT api/gear/{gear}/left' => ['left', 'by', 'at'],
+        'DELETE api/gear/{gear}' => [],
+        'POST api/gear/{gear}/restore' => [],
+        'POST api/sheet/preview' => ['sheet'],
+        'POST api/sheet' => ['sheet', 'choices', 'write'],
+        'PUT api/layouts/{gear}' => ['revision', 'gesture', 'write', 'layout'],
+        'POST api/layouts/{gear}/undo' => ['revision'],
+        'POST api/layouts/{gear}/redo' => ['revision'],
+        'POST api/cards' => ['name', 'rushes', 'write'],
+        'PUT api/cards/{card}' => ['revision', 'gesture', 'write', 'name', 'rushes'],
+        'DELETE api/cards/{card}' => [],
+        'POST api/cards/{card}/restore' => [],
+        'POST api/cards/{card}/undo' => ['revision'],
+        'POST api/cards/{card}/redo' => ['revision'],
+        'PUT api/cards/{card}/ticks' => ['ticks'],
+        'POST api/cards/{card}/share' => ['days'],
+        'DELETE api/cards/{card}/share' => [],
+        'POST api/kits' => ['body_id', 'lens_id'],
+        'POST api/rushes' => ['kit_id', 'focal_mm', 'rush', 'write'],
+        'PUT api/rushes/{rush}' => ['revision', 'gesture', 'write', 'kit_id', 'focal_mm', 'rush', 'dials'],
+        'DELETE api/rushes/{rush}' => [],
+        'POST api/rushes/{rush}/restore' => [],
+        'POST api/rushes/{rush}/duplicate' => ['write'],
+        'POST api/rushes/{rush}/undo' => ['revision'],
+        'POST api/rushes/{rush}/redo' => ['revision'],
+        'POST api/rushes/{rush}/rehearsal/try' => ['dials'],
+        'POST api/rushes/{rush}/rehearsal/take' => ['seed', 'dials'],
+        'POST api/rushes/{rush}/sweeps' => ['kind'],
+        'DELETE api/sweeps/{sweep}' => [],
+        'POST api/plans' => ['rush', 'kit'],
+    ];
+
+    /** @return list<array{string, string, Route}> verb, address, route */
+    public static function routes(): array
+    {
+        $all = [];
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $verb) {
+                $all[] = [$verb, $route->uri(), $route];
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * Every request that takes a body, filled in for this account.
+     *
+     * @return array<string, array{string, string, Route, array<string, mixed>}> verb, address, route and a good body, by "VERB uri"
+     */
+    public static function withBody(User $user): array
+    {
+        $rush = People::rushOf($user);
+        $lens = $user->gear()->where('type', 'lens')->firstOrFail();
+        $body = $user->gear()->where('type', 'body')->firstOrFail();
+        $ids = [
+            'rush' => $rush->id, 'card' => People::cardOf($user, $rush)->id, 'kit' => People::kitOf($user)->id,
+            'sweep' => People::sweepOf($user, $rush)->id, 'token' => str_repeat('t', 43), 'scheme' => 'thumb', 'nothing' => 'x',
+        ];
+        $all = self::good($user);
+        $found = [];
+        foreach (self::routes() as [$verb, $uri, $route]) {
+            if (in_array($verb, ['GET', 'PATCH'], true) || str_contains($uri, '{nothing}')) {
+                continue;
+            }
+            $reads = self::READS["{$verb} {$uri}"] ?? throw new \LogicException("What {$verb} {$uri} reads is not told in Requests::READS.");
+            // a layout, and how it was left, are of a body; all else is tried on a lens
+            $gear = preg_match('#layouts|/left#', $uri) === 1 ? $body->id : $lens->id;
+            $address = preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => $name[1] === 'gear' ? $gear : $ids[$name[1]], $uri);
+            $good = array_intersect_key($all, array_flip($reads));
+            $found["{$verb} {$uri}"] = [$verb, '/'.$address, $route, $good];
+            if (isset($good['document'])) {
+                // the body is the largest document there is
+                $own = array_intersect_key(['type' => 'body', 'document' => Documents::demoBody('skerry_one')], $good);
+                $found["{$verb} {$uri}, a body"] = [$verb, str_replace($lens->id, $body->id, '/'.$address), $route, $own + $good];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, mixed> */
+    private static function good(User $user): array
+    {
+        $rush = $user->rushes()->firstOrFail();
+        $kit = People::kitOf($user);
+
+        return [
+            'revision' => 1, 'gesture' => 'g', 'write' => 'w', 'kit_id' => $kit->id, 'body_id' => $kit->body_id, 'lens_id' => $kit->lens_id, 'focal_mm' => null,
+            'rush' => Documents::rush(['photographer' => ['schools' => (object) ['hand' => 'never']]]), 'kit' => Documents::kit(), 'name' => 'A name', 'type' => 'lens', 'document' => Documents::kit()['lens'],
+            'rushes' => [$rush->id], 'layout' => ['holds' => [$rush->id]] + Layout::fresh()->toArray(), 'left' => ['format' => 'left/1', 'area' => 'spot', 'iso' => 800],
+            'ticks' => (object) ['a' => ['on' => true, 'at' => 1_700_000_000_000]], 'by' => 'typed', 'at' => 1_700_000_000_000, 'days' => 7, 'seed' => 1, 'kind' => 'exposure',
+            'dials' => (object) ['area' => 'spot'], 'settings' => (object) ['theme' => 'paper'], 'assumptions' => (object) ['rehearse.pass' => 3],
+            'sheet' => json_encode(['format' => 'kit/1', 'lens' => Documents::kit()['lens']]), 'choices' => ['new'],
+            'email' => 'ada@turf.example', 'password' => 'sandpiper-dawn', 'current' => 'sandpiper-dawn', 'token' => 'x', 'keep' => true,
+        ];
+    }
+
+    /**
+     * Bodies that no page sends: too much of everything, and the wrong thing everywhere.
+     *
+     * @param  array<string, mixed>  $good
+     * @return \Generator<string, string> what is wrong => the body as it is sent
+     */
+    public static function hostile(array $good, int $limitKb): \Generator
+    {
+        $whole = json_decode((string) json_encode((object) $good, JSON_PRESERVE_ZERO_FRACTION));
+        $room = $limitKb * 1024 - strlen((string) json_encode($whole)) - 200;
+        $many = max(10, min(30_000, intdiv($room, 12)));
+        $unknown = static fn (int $count): array => array_combine(array_map(static fn (int $at): string => 'k'.$at, range(1, $count)), array_fill(0, $count, 1));
+        yield 'unknown fields' => (string) json_encode(get_object_vars($whole) + $unknown($many));
+        yield '10,000 levels' => str_repeat('[', min(10_000, intdiv($room, 2))).str_repeat(']', min(10_000, intdiv($room, 2)));
+        yield 'objects in objects' => str_repeat('{"a":', intdiv(min(50_000, $room), 6)).'1'.str_repeat('}', intdiv(min(50_000, $room), 6));
+        yield 'a long name' => '{"'.str_repeat('n', $room).'":1}';
+        yield 'bad UTF-8' => "{\"name\":\"\xff\xfe\"}";
+        yield 'a name of nothing' => '{"\u0000x":1}';
+        yield 'no JSON' => str_repeat('{', 100);
+        yield 'nothing' => '';
+        yield 'a number' => '1e400';
+        yield 'more than may be sent' => '{"name":"'.str_repeat('x', $limitKb * 1024).'"}';
+        $paths = self::paths($whole);
+        // of a long document each place gets a part of the wrong values, all of them together get all
+        $every = count($paths) > 60 ? 5 : 1;
+        foreach ($paths as $turn => $path) {
+            $value = self::at($whole, $path);
+            $name = implode('.', $path);
+            if ($value instanceof \stdClass) {
+                yield "{$name}: unknown fields" => self::with($whole, $path, (object) (get_object_vars($value) + $unknown($many)));
+                yield "{$name}: deep" => str_replace('"DEEP"', str_repeat('[', 5_000).str_repeat(']', 5_000), self::with($whole, $path, 'DEEP'));
+            }
+            if (is_array($value)) {
+                yield "{$name}: entries" => self::with($whole, $path, array_map(strval(...), range(1, min(16_000, intdiv($room, 9)))));
+                yield "{$name}: lists" => self::with($whole, $path, array_fill(0, min(16_000, intdiv($room, 9)), []));
+            }
+            if (is_string($value)) {
+                yield "{$name}: long" => self::with($whole, $path, str_repeat('é', intdiv($room, 7)));
+                yield "{$name}: NUL" => self::with($whole, $path, "a\0b");
+                yield "{$name}: turned" => self::with($whole, $path, "a\u{202E}b");
+            }
+            foreach ([null, true, 'x', '', -1, 0, 5e-324, 1e-310, 1e308, -1e308, [], new \stdClass, [1], 1 << 62] as $at => $wrong) {
+                if (($turn + $at) % $every === 0) {
+                    yield "{$name}: wrong {$at}" => self::with($whole, $path, $wrong);
+                }
+            }
+            yield "{$name}: endless" => str_replace('"ENDLESS"', '1e999', self::with($whole, $path, 'ENDLESS'));
+        }
+    }
+
+    /** @return list<list<string|int>> every place in a body */
+    private static function paths(mixed $value, array $under = []): array
+    {
+        $found = [];
+        foreach ($value instanceof \stdClass ? get_object_vars($value) : (is_array($value) ? array_slice($value, 0, 2) : []) as $name => $below) {
+            array_push($found, [...$under, $name], ...self::paths($below, [...$under, $name]));
+        }
+
+        return $found;
+    }
+
+    /** @param  list<string|int>  $path */
+    private static function at(mixed $value, array $path): mixed
+    {
+        foreach ($path as $step) {
+            $value = is_array($value) ? $value[$step] : $value->{$step};
+        }
+
+        return $value;
+    }
+
+    /** @param  list<string|int>  $path */
+    private static function with(\stdClass $whole, array $path, mixed $value): string
+    {
+        $copy = unserialize(serialize($whole));
+        $at = &$copy;
+        foreach ($path as $step) {
+            is_array($at) ? $at = &$at[$step] : $at = &$at->{$step};
+        }
+        $at = $value;
+
+        return (string) json_encode($copy, JSON_PRESERVE_ZERO_FRACTION | JSON_PARTIAL_OUTPUT_ON_ERROR);
+    }
+}
