@@ -20,7 +20,8 @@ it('states every judgement once, with a default inside its range, a meaning and 
 
 it('takes a person\'s own value for any of them, inside the range only', function () {
     foreach (Assumptions::all() as $name => $one) {
-        expect(Assumptions::with([$name => $one->most])->value($name))->toBe($one->most);
+        expect(Assumptions::with([$name => $one->most])->value($name))->toBe($one->most)
+            ->and(Assumptions::with([$name => $one->least])->value($name))->toBe($one->least);
         expect(fn () => Assumptions::with([$name => $one->most + 1]))->toThrow(Fault::class);
     }
     expect(Assumptions::defaults()->isChanged('pace.horizon'))->toBeFalse()

@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
  * Changes come from our own pages only. Who is signed in proves it by the token of the session; who is not has no session on the
  * server, and sends back the sealed token of the cookie, from a page of this very address.
  */
-final class OwnForms extends ValidateCsrfToken
+class OwnForms extends ValidateCsrfToken
 {
     protected function tokensMatch($request): bool
     {
