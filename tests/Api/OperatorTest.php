@@ -52,6 +52,7 @@ it('names the address of the operator in its links, whatever the request calls t
     $this->ada = People::someone();
     $card = People::cardOf($this->ada, People::rushOf($this->ada));
     $this->app->make('url')->useOrigin('https://rush.example');
+    $this->app->make('url')->forceScheme('https');
     $this->actingAs($this->ada)
         ->postJson("http://evil.example/api/cards/{$card->id}/share", ['days' => 1])
         ->assertJsonPath('share.link', fn (string $link): bool => str_starts_with($link, 'https://rush.example/shared/'));

@@ -82,7 +82,7 @@ function anyRush(Draw $draw, KindId $kind): array
         'intent' => ['follow' => $draw->one(['this-one', 'nearest', 'whoever-enters']), 'limbs' => $draw->one(['freeze', 'may-blur']), 'style' => $draw->one(['freeze', 'pan-blur']), 'entry' => $draw->one(['any', 'left', 'below'])],
         'photographer' => [
             'skill' => $draw->one(['new', 'settled', 'expert']), 'support' => $draw->one(['handheld', 'braced', 'monopod', 'gimbal', 'locked']), 'panning' => $draw->one([true, false]), 'manual_skill' => $draw->share(),
-            'schools' => $draw->one([[], ['hand' => 'always'], ['clutter' => 'manual'], ['sport' => 'zone']]),
+            'schools' => $draw->one([[], ['button' => 'two-thumbs'], ['clutter' => 'manual'], ['sport' => 'zone']]),
         ],
         'standard' => $draw->one(['share', 'detail', 'pixel']), 'iso_ceiling' => $draw->one([50, 6400, 3_276_800]),
     ]);

@@ -117,7 +117,7 @@ final class Requests
 
         return [
             'revision' => 1, 'gesture' => 'g', 'write' => 'w', 'kit_id' => $kit->id, 'body_id' => $kit->body_id, 'lens_id' => $kit->lens_id, 'focal_mm' => null,
-            'rush' => Documents::rush(['photographer' => ['schools' => (object) ['hand' => 'never']]]), 'kit' => Documents::kit(), 'name' => 'A name', 'type' => 'lens', 'document' => Documents::kit()['lens'],
+            'rush' => Documents::rush(['photographer' => ['schools' => (object) ['clutter' => 'manual']]]), 'kit' => Documents::kit(), 'name' => 'A name', 'type' => 'lens', 'document' => Documents::kit()['lens'],
             'rushes' => [$rush->id], 'layout' => ['holds' => [$rush->id]] + Layout::fresh()->toArray(), 'left' => ['format' => 'left/1', 'area' => 'spot', 'iso' => 800],
             'ticks' => (object) ['a' => ['on' => true, 'at' => 1_700_000_000_000]], 'by' => 'typed', 'at' => 1_700_000_000_000, 'days' => 7, 'seed' => 1, 'kind' => 'exposure',
             'dials' => (object) ['area' => 'spot'], 'settings' => (object) ['theme' => 'paper'], 'assumptions' => (object) ['rehearse.pass' => 3],
