@@ -26,7 +26,9 @@ final class StoreConnection extends MariaDbConnection
         if ($this->gate === null) {
             return parent::tryAgainIfCausedByLostConnection($e, $query, $bindings, $callback);
         }
-        if ($this->causedByLostConnection($e->getPrevious() ?? $e)) {
+        // whoever was turned away at the gate has learnt nothing: else a run of requests would keep it closed for ever
+        $cause = $e->getPrevious() ?? $e;
+        if (! $cause instanceof StoreClosed && $this->causedByLostConnection($cause)) {
             $this->gate->close();
         }
         throw $e;

@@ -29,7 +29,7 @@ final class StoreConnector extends MariaDbConnector
             return parent::createConnection($dsn, $config, $options);
         }
         if (! $this->gate->isOpen()) {
-            throw new \PDOException('MySQL server has gone away (asked a moment ago)');
+            throw new StoreClosed;
         }
         // the driver counts the wait for an answer by this alone, a hand-shake that never comes included
         ini_set('mysqlnd.net_read_timeout', (string) self::PATIENCE_S);

@@ -6,7 +6,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverKeys as Key;
 use Tests\Browser\BrowserTestCase;
 
-const CUT = ['ERR_CONNECTION_REFUSED', 'ERR_INTERNET_DISCONNECTED', 'ERR_CONNECTION_RESET', 'ERR_EMPTY_RESPONSE', '401', 'Failed to fetch'];
+const CUT = ['502', 'ERR_CONNECTION_REFUSED', 'ERR_INTERNET_DISCONNECTED', 'ERR_CONNECTION_RESET', 'ERR_EMPTY_RESPONSE', '401', 'Failed to fetch'];
 
 /** Everything this browser keeps in its own store, by name. */
 function store(RemoteWebDriver $window): string

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use CurlHandle;
+
+/** Somebody with a connection and no good will: asks the running test server over HTTP, with cookies of their own and nothing of our pages. */
+final class Stranger
+{
+    /** Longest anything is waited for, in seconds; far beyond what any answer may take. */
+    private const PATIENCE_S = 60;
+
+    private string $cookies;
+
+    private string $token = '';
+
+    public function __construct()
+    {
+        $this->cookies = (string) tempnam(sys_get_temp_dir(), 'stranger');
+        $this->ask('GET', '/');
+    }
+
+    public function __destruct()
+    {
+        @unlink($this->cookies);
+    }
+
+    /** Somebody who has pressed “Look around the demo”. */
+    public static function inTheDemo(): self
+    {
+        $visitor = new self;
+        $visitor->must(200, 'POST', '/api/demo');
+
+        return $visitor;
+    }
+
+    /** Somebody with an account of their own. */
+    public static function registered(): self
+    {
+        $one = new self;
+        $one->must(201, 'POST', '/api/register', ['name' => 'Mallory', 'email' => bin2hex(random_bytes(6)).'@turf.example', 'password' => 'sandpiper-dawn']);
+
+        return $one;
+    }
+
+    /**
+     * @param  array<string, mixed>|string|null  $body  as JSON, or as it is
+     */
+    public function ask(string $verb, string $path, array|string|null $body = null): Answer
+    {
+        $handle = $this->handle($verb, $path, $body);
+        $text = curl_exec($handle);
+
+        return $this->answer($handle, is_string($text) ? $text : '');
+    }
+
+    /**
+     * @param  array<string, mixed>|string|null  $body
+     *
+     * @throws \RuntimeException when the answer is another
+     */
+    public function must(int $status, string $verb, string $path, array|string|null $body = null): Answer
+    {
+        $answer = $this->ask($verb, $path, $body);
+        if ($answer->status !== $status) {
+            throw new \RuntimeException("{$verb} {$path}: {$answer->status} instead of {$status}, {$answer->head()}");
+        }
+
+        return $answer;
+    }
+
+    /**
+     * Sends all of these at the same moment and waits for every answer.
+     *
+     * @param  list<array{0: string, 1: string, 2?: array<string, mixed>|string|null}>  $requests  verb, path, body
+     * @param  callable(): void|null  $meanwhile  called again and again while any is under way
+     * @return list<Answer>
+     */
+    public function atOnce(array $requests, ?callable $meanwhile = null): array
+    {
+        $all = curl_multi_init();
+        $handles = array_map(fn (array $one): CurlHandle => $this->handle($one[0], $one[1], $one[2] ?? null), $requests);
+        foreach ($handles as $handle) {
+            curl_multi_add_handle($all, $handle);
+        }
+        do {
+            curl_multi_exec($all, $running);
+            if ($running > 0) {
+                $meanwhile === null ? curl_multi_select($all, 0.05) : $meanwhile();
+            }
+        } while ($running > 0);
+        $answers = [];
+        foreach ($handles as $handle) {
+            $answers[] = $this->answer($handle, (string) curl_multi_getcontent($handle));
+            curl_multi_remove_handle($all, $handle);
+        }
+        curl_multi_close($all);
+
+        return $answers;
+    }
+
+    /** @param  array<string, mixed>|string|null  $body */
+    private function handle(string $verb, string $path, array|string|null $body): CurlHandle
+    {
+        $handle = curl_init(TestServer::address($path));
+        assert($handle instanceof CurlHandle);
+        curl_setopt_array($handle, [
+            CURLOPT_CUSTOMREQUEST => $verb,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HEADER => true,
+            CURLOPT_TIMEOUT => self::PATIENCE_S,
+            CURLOPT_COOKIEFILE => $this->cookies,
+            CURLOPT_COOKIEJAR => $this->cookies,
+            CURLOPT_PATH_AS_IS => true,
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'Expect:', 'X-XSRF-TOKEN: '.$this->token],
+        ]);
+        if ($body !== null) {
+            curl_setopt($handle, CURLOPT_POSTFIELDS, is_string($body) ? $body : (string) json_encode((object) $body));
+        }
+
+        return $handle;
+    }
+
+    private function answer(CurlHandle $handle, string $text): Answer
+    {
+        $split = (int) curl_getinfo($handle, CURLINFO_HEADER_SIZE);
+        $headers = substr($text, 0, $split);
+        if (preg_match('/^set-cookie: XSRF-TOKEN=([^;]*)/mi', $headers, $found) === 1) {
+            $this->token = rawurldecode($found[1]);
+        }
+
+        return new Answer(
+            (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), substr($text, $split), $headers, (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME),
+        );
+    }
+}

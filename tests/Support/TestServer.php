@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use PDO;
+use RuntimeException;
+
+/** The server, its processes and its store, as bin/test has started them beside the tests. */
+final class TestServer
+{
+    /** Ticks of the processor's time in a second, as the kernel tells them. */
+    private const TICKS = 100;
+
+    public static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+
+    public static function address(string $path = '/'): string
+    {
+        $port = trim((string) @file_get_contents(self::root().'/storage/test/run/server.port'));
+
+        return $port === '' ? throw new RuntimeException('The test server is not running; use bin/test.') : 'http://127.0.0.1:'.$port.$path;
+    }
+
+    public static function storePid(): int
+    {
+        return (int) file_get_contents(self::root().'/storage/test/run/mariadbd.pid');
+    }
+
+    /** Runs with a store that hangs: its process is stopped, its port still takes connections. */
+    public static function whileTheStoreHangs(callable $run): void
+    {
+        $store = self::storePid();
+        posix_kill($store, SIGSTOP);
+        try {
+            $run();
+        } finally {
+            posix_kill($store, SIGCONT);
+        }
+    }
+
+    /** Rows of a table of the running copy. */
+    public static function rows(string $table): int
+    {
+        $set = [];
+        foreach (file(self::root().'/.env.testing', FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+            [$name, $value] = [...explode('=', $line, 2), ''];
+            $set[$name] = $value;
+        }
+        $store = new PDO("mysql:host=127.0.0.1;port={$set['DB_PORT']};dbname=rush_hold", 'rush_hold', trim($set['DB_PASSWORD'], '"'));
+
+        return (int) $store->query('SELECT COUNT(*) FROM '.$table)->fetchColumn();
+    }
+
+    /** Everything this copy has written about itself, in bytes. */
+    public static function logged(): int
+    {
+        clearstatcache();
+
+        return array_sum(array_map(filesize(...), [
+            ...glob(self::root().'/storage/logs/rush-hold-*.log') ?: [], ...glob(self::root().'/storage/logs/*-test.log') ?: [],
+        ]));
+    }
+
+    /** Seconds of the processor that everything which answers requests has used so far. */
+    public static function worked(): float
+    {
+        $used = 0;
+        foreach (self::processes() as $fields) {
+            $used += (int) $fields[11] + (int) $fields[12];
+        }
+
+        return $used / self::TICKS;
+    }
+
+    /** The most memory any process of the server or the worker has had so far, in bytes. */
+    public static function largest(): int
+    {
+        $most = 0;
+        foreach (array_keys(self::processes()) as $pid) {
+            if (preg_match('/^VmHWM:\s+(\d+) kB/m', (string) @file_get_contents("/proc/{$pid}/status"), $found) === 1) {
+                $most = max($most, 1024 * (int) $found[1]);
+            }
+        }
+
+        return $most;
+    }
+
+    /** @return array<int, list<string>> of nginx, of php-fpm with its children, of the worker with its: what the kernel tells of each, from its state on, by its number */
+    private static function processes(): array
+    {
+        $groups = array_map(
+            static fn (string $file): string => trim((string) @file_get_contents(self::root().'/storage/test/run/'.$file)),
+            ['server.pid', 'fpm.job', 'worker.pid'],
+        );
+        $found = [];
+        foreach (glob('/proc/[0-9]*/stat') ?: [] as $stat) {
+            $told = (string) @file_get_contents($stat);
+            $fields = explode(' ', substr($told, (int) strrpos($told, ')') + 2));
+            if (in_array($fields[2] ?? '', $groups, true)) {
+                $found[(int) basename(dirname($stat))] = $fields;
+            }
+        }
+
+        return $found === [] ? throw new RuntimeException('No process of the test server was found.') : $found;
+    }
+}
