@@ -5,17 +5,17 @@ import { BrowserRouter, Navigate, Route, Routes } from "react-router-dom";
 import { ApiProblem } from "../api/client";
 import type { Settings, User } from "../api/types";
 import { carry, forgetKept } from "../offline/kept";
-import { ticked } from "../rooms/card/card";
 import PlanRoom from "../rooms/plan/PlanRoom";
 import { OthersWork } from "../rooms/sign-in/OthersWork";
 import { Forgotten, NewPassword } from "../rooms/sign-in/Password";
 import { SignIn } from "../rooms/sign-in/SignIn";
 import { onLost, setAccountKey } from "../session/account";
 import { leaving } from "../session/leaving";
-import { Outbox } from "../session/Outbox";
+import { Outbox, waitingSettings } from "../session/Outbox";
 import { unsentOfOthers } from "../session/unsent";
 import { antdTheme } from "../theme/antdTheme";
 import { applyTheme, themes, type ThemeName } from "../theme/tokens";
+import { arrivedIn } from "./arrived";
 import { AccountContext, boot } from "./boot";
 import { Mishap } from "./Mishap";
 import { Shell } from "./Shell";
@@ -46,23 +46,20 @@ const keptTheme = (): ThemeName => {
 };
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? "";
 
-/** Ticks stand in the list before they stop waiting, so that none flickers; whatever else arrived makes the lists be asked for anew. */
-const arrived = (path: string, answer: unknown): void => {
-  const card = /^cards\/(\w+)\/ticks$/.exec(path)?.[1];
-  if (path === "settings") return;
-  if (card === undefined) void client.invalidateQueries({ queryKey: ["cards"] });
-  else ticked(client, card, answer);
-};
+const arrived = arrivedIn(client);
 
 /** Tells the other pages of this browser whose it is now, so that none goes on showing somebody else's. */
 const IN_KEY = "rush-hold:in";
+
+/** An account with what this device has set for it and not yet sent. */
+const asSet = (user: User): User => ({ ...user, settings: { ...user.settings, ...waitingSettings(user.key) } });
 
 const atStart = (): User | null => {
   const user = boot.user;
   // who has signed out without a line is out, whatever the server still thinks
   if (user !== null && leaving() === user.key) return null;
   if (user === null || leaving() !== user.key) localStorage.removeItem("rush-hold:leaving");
-  return user;
+  return user === null ? null : asSet(user);
 };
 
 export function App() {
@@ -119,14 +116,14 @@ export function App() {
     client.clear();
     // nothing of another account stays on this device, but nothing of it is thrown away unasked
     if (unsentOfOthers(next.key) > 0) setAsking(next);
-    else setUser(next);
+    else setUser(asSet(next));
   }, []);
   const account = useMemo(
     () =>
       user === null || outbox === null
         ? null
         : {
-            user: { ...user, settings: { ...user.settings, ...(outbox.waitingSettings() as Partial<Settings>) } },
+            user,
             outbox,
             change,
             takeFigures,
@@ -149,7 +146,7 @@ export function App() {
             <OthersWork
               account={asking.key}
               onDone={() => {
-                setUser(asking);
+                setUser(asSet(asking));
                 setAsking(null);
               }}
             />

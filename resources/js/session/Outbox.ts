@@ -7,6 +7,15 @@ export type Letter = { path: string; body: Record<string, unknown> };
 
 const RETRY_MS = 2500;
 
+const lettersOf = (key: string): Letter[] => {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "[]");
+    return Array.isArray(kept) ? (kept as Letter[]) : [];
+  } catch {
+    return [];
+  }
+};
+
 /** What came of writing to this path, as the server answered it. */
 export type Arrived = (path: string, answer: unknown) => void;
 
@@ -30,7 +39,7 @@ export class Outbox {
   constructor(account: string, onArrived: Arrived) {
     this.onArrived = onArrived;
     this.key = outboxKey(account);
-    this.letters = this.read();
+    this.letters = lettersOf(this.key);
   }
 
   subscribe = (listener: () => void): (() => void) => {
@@ -45,7 +54,7 @@ export class Outbox {
     const flush = (): void => void this.flush();
     // another tab of this account has told something, or sent it
     const stored = (event: StorageEvent): void => {
-      if (event.key === this.key) this.show(this.read());
+      if (event.key === this.key) this.show(lettersOf(this.key));
     };
     window.addEventListener("online", flush);
     window.addEventListener("focus", flush);
@@ -73,14 +82,6 @@ export class Outbox {
     this.tell("settings", (waiting) => ({
       settings: { ...(waiting?.["settings"] as Record<string, unknown> | undefined), ...changed },
     }));
-  }
-
-  /** Settings that have not arrived yet. */
-  waitingSettings(): Record<string, unknown> {
-    return (this.letters.find((letter) => letter.path === "settings")?.body["settings"] ?? {}) as Record<
-      string,
-      unknown
-    >;
   }
 
   /** Tries at once to send what waits; resolves when that is done or cannot be. */
@@ -117,18 +118,9 @@ export class Outbox {
     void this.flush();
   }
 
-  private read(): Letter[] {
-    try {
-      const kept: unknown = JSON.parse(localStorage.getItem(this.key) ?? "[]");
-      return Array.isArray(kept) ? (kept as Letter[]) : [];
-    } catch {
-      return [];
-    }
-  }
-
   /** Changes what waits as it stands in the browser's own store, where another tab may have added to it. */
   private set(change: (letters: Letter[]) => Letter[]): void {
-    const letters = change(this.read());
+    const letters = change(lettersOf(this.key));
     if (letters.length === 0) localStorage.removeItem(this.key);
     else localStorage.setItem(this.key, JSON.stringify(letters));
     this.show(letters);
@@ -143,3 +135,10 @@ export class Outbox {
 /** Ticks of a card that have not arrived yet. */
 export const waitingTicks = (letters: Letter[], card: string): Record<string, Tick> =>
   (letters.find((letter) => letter.path === `cards/${card}/ticks`)?.body["ticks"] ?? {}) as Record<string, Tick>;
+
+/** Settings of an account that have not arrived yet. */
+export const waitingSettings = (account: string): Record<string, unknown> =>
+  (lettersOf(outboxKey(account)).find((letter) => letter.path === "settings")?.body["settings"] ?? {}) as Record<
+    string,
+    unknown
+  >;
