@@ -29,6 +29,16 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
         $this->press($window, 'Controls');
         $this->press($window, 'Card');
         expect($this->one($window, '.changes-list input')->isSelected())->toBeTrue();
+        // how the camera was left is known on this device at once, also after a reload, and can be taken back
+        $this->press($window, 'It is all set: remember it so');
+        $this->see($window, 'The camera is set for this.');
+        $window->navigate()->refresh();
+        $this->see($window, 'The camera is set for this.');
+        $this->press($window, 'It was left otherwise');
+        $window->findElement(WebDriverBy::xpath('//label[starts-with(normalize-space(.), "focus mode")]//option[@value="single"]'))->click();
+        $this->press($window, 'It was left so');
+        $this->see($window, 'Counted from how it was left before');
+        $this->one($window, '.changes-list input')->click();
     } finally {
         $this->server('start');
     }

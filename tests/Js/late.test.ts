@@ -241,7 +241,7 @@ describe("answers that arrive late", () => {
     );
     await settle();
     expect(server.settings).toEqual({ theme: "dusk" });
-    expect(figures).toEqual([0, 1, 2, 3].map((pass) => ({ pass })));
+    expect(figures).toEqual([0, 1, 2, 3].map((figure) => ({ pass: figure })));
     expect(sweeps).toEqual(["none", "running", "cancelled"]);
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { ago, merged } from "../../resources/js/rooms/card/card";
+import { ago, asLeft, merged, toMake, type OwnSheet } from "../../resources/js/rooms/card/card";
 import { waitingTicks } from "../../resources/js/session/Outbox";
 import {
   follow,
@@ -133,5 +133,30 @@ describe("a body's own scales", () => {
       zoom: true,
     });
     expect(consistent("body", { a: 1 }, "a")).toEqual({ a: 1 });
+  });
+});
+
+describe("what is to be set", () => {
+  const set = { format: "left/1", area: "spot", iso: 800 };
+  const change = { id: "area", field: "area", name: "area", from: null, to: "one point", where: "", danger: null };
+  const sheet = {
+    key: "r",
+    body: { id: "b", name: "B" },
+    left: null,
+    left_by_this: set,
+    changes: [change],
+  } as unknown as OwnSheet;
+  const left = (state: Record<string, unknown>) => ({ by: "typed", at: "2026-11-25T08:00:00.000Z", state });
+
+  it("is nothing once the body was left just so, and is unknown once it was left in another way", () => {
+    expect(toMake(sheet)).toEqual({ changes: [change], counted: true });
+    const done = asLeft(sheet, left({ iso: 800, area: "spot", format: "left/1" }));
+    expect(toMake(done)).toEqual({ changes: [], counted: true });
+    expect(toMake(asLeft(sheet, left({ format: "left/1", iso: 100 })))).toEqual({ changes: [change], counted: false });
+  });
+
+  it("is what it was when that is taken back", () => {
+    const undone = asLeft(asLeft(sheet, left(set)), left({ format: "left/1" }));
+    expect(toMake(undone)).toEqual({ changes: [change], counted: true });
   });
 });

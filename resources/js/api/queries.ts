@@ -18,7 +18,8 @@ export const listQuery = <T extends Dated>(key: QueryKey, fetch: () => Promise<T
       const came = await fetch();
       const had = client.getQueryData<T>(key);
       if (had === undefined) return came;
-      if (came.as_of < had.as_of) return had;
+      // the very answer there is already lacks what has arrived since
+      if (came.as_of <= had.as_of) return had;
       return join === undefined ? came : join(had, came);
     },
   });

@@ -2,6 +2,7 @@ import { ApiProblem, request } from "../api/client";
 import { accountKey } from "../session/account";
 import { unsavedKey } from "../session/unsent";
 import { newGesture } from "./gesture";
+import { same } from "./same";
 
 /** How things stand with what was last changed. */
 export type Save =
@@ -44,16 +45,6 @@ const RETRY_MS = [500, 1000, 2000, 3000];
 
 /** A drag is sent no more often than this, in ms. */
 const PACE_MS = 90;
-
-const sorted = (value: unknown): unknown =>
-  value !== null && typeof value === "object" && !Array.isArray(value)
-    ? Object.fromEntries(
-        Object.entries(value)
-          .toSorted(([a], [b]) => (a < b ? -1 : 1))
-          .map(([key, inner]) => [key, sorted(inner)]),
-      )
-    : value;
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
 
 /** What of a record the server has not confirmed yet, as this browser kept it. */
 const unsavedAt = <Draft>(key: string): Unsaved<Draft> | null => {

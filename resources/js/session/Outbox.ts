@@ -142,3 +142,18 @@ export const waitingSettings = (account: string): Record<string, unknown> =>
     string,
     unknown
   >;
+
+/** How a body was left, as this device was told and has not sent yet. */
+export const waitingLeft = (
+  letters: Letter[],
+  body: string,
+): { by: string; at: string; state: Record<string, unknown> } | null => {
+  const told = letters.find((letter) => letter.path === `gear/${body}/left`)?.body;
+  return told === undefined
+    ? null
+    : {
+        by: String(told["by"]),
+        at: new Date(Number(told["at"])).toISOString(),
+        state: told["left"] as Record<string, unknown>,
+      };
+};

@@ -12,8 +12,8 @@ import { SaveLine } from "../../keeper/SaveLine";
 import { useKept, useUndoKeys } from "../../keeper/useKept";
 import { TextInput } from "../kit/inputs";
 import { useCreation } from "../../session/creation";
-import { waitingTicks, type Outbox } from "../../session/Outbox";
-import { ago, CardKeeper, cardsQuery, isFaulty, merged, type CardWhole, type OwnSheet } from "./card";
+import { waitingLeft, waitingTicks, type Outbox } from "../../session/Outbox";
+import { ago, asLeft, CardKeeper, cardsQuery, isFaulty, merged, type CardWhole, type OwnSheet } from "./card";
 import { LeftEditor } from "./LeftEditor";
 import { papers, usePaper, type Paper } from "./paper";
 import { Share } from "./Share";
@@ -164,7 +164,16 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
     () => merged(server.ticks, waitingTicks(letters, server.id)),
     [server.ticks, letters, server.id],
   );
-  const current = shown.sheets.find((sheet) => sheet.key === picked) ?? shown.sheets[0];
+  // how a body was left is known on this device before it has arrived
+  const sheets = useMemo(
+    () =>
+      shown.sheets.map((sheet) => {
+        const left = isFaulty(sheet) ? null : waitingLeft(letters, sheet.body.id);
+        return isFaulty(sheet) || left === null ? sheet : asLeft(sheet, left);
+      }),
+    [shown.sheets, letters],
+  );
+  const current = sheets.find((sheet) => sheet.key === picked) ?? sheets[0];
   const saved = kept.server.revision;
   useEffect(() => {
     if (saved !== server.revision) void client.invalidateQueries({ queryKey: ["cards"] });
@@ -301,7 +310,7 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
         </section>
       )}
       <nav className="card-tabs" aria-label="Holds of this card">
-        {shown.sheets.map((sheet) => (
+        {sheets.map((sheet) => (
           <button
             key={sheet.key}
             type="button"
@@ -312,10 +321,8 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
           </button>
         ))}
       </nav>
-      {shown.sheets.length === 0 && (
-        <p className="empty">This card holds no hold yet: add one under “name and holds”.</p>
-      )}
-      {shown.sheets.map((sheet) => (
+      {sheets.length === 0 && <p className="empty">This card holds no hold yet: add one under “name and holds”.</p>}
+      {sheets.map((sheet) => (
         <article key={sheet.key} className={sheet.key === current?.key ? "sheet current" : "sheet"}>
           {isFaulty(sheet) ? (
             <>

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Check, OwnSheet } from "./card";
+import { toMake, type Check, type OwnSheet } from "./card";
 import { when } from "../../units/when";
 import type { Outbox, Tick } from "../../session/Outbox";
 
@@ -17,7 +17,8 @@ export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props)
   const nameOf = (id: string): string => `${sheet.key}:${id}`.slice(0, 160);
   const on = (id: string): boolean => ticks[nameOf(id)]?.on === true;
   const flip = (id: string): void => outbox.tick(cardId, nameOf(id), !on(id));
-  const { changes, left } = sheet;
+  const { left } = sheet;
+  const { changes, counted } = toMake(sheet);
   const open = changes.filter((change) => !on(change.id)).length;
   const [before, setBefore] = useState<{ by: string; state: Record<string, unknown> } | null>(null);
   const set = (): void => {
@@ -31,9 +32,11 @@ export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props)
       <h3>
         {changes.length === 0
           ? "The camera is set for this."
-          : open === 0
-            ? "All done."
-            : `${open} ${open === 1 ? "change" : "changes"} ${left === null ? "to make" : "from how it was left"}`}
+          : !counted
+            ? "Check each"
+            : open === 0
+              ? "All done."
+              : `${open} ${open === 1 ? "change" : "changes"} ${left === null ? "to make" : "from how it was left"}`}
       </h3>
       <p className="note">
         {left === null
@@ -43,6 +46,11 @@ export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props)
           It was left otherwise
         </button>
       </p>
+      {!counted && (
+        <p className="note" role="status">
+          Counted from how it was left before; counted anew as soon as there is a line. Check each.
+        </p>
+      )}
       <ol className="changes-list">
         {changes.map((change) => (
           <li key={change.id} className={change.danger !== null ? "danger-change" : ""}>

@@ -3,6 +3,7 @@ import { request } from "../../api/client";
 import { listQuery } from "../../api/queries";
 import type { Plan, Room, Said } from "../../api/types";
 import { Keeper, type Marks } from "../../keeper/Keeper";
+import { same } from "../../keeper/same";
 import type { Tick } from "../../session/Outbox";
 
 export type Change = {
@@ -38,13 +39,18 @@ export type Sheet = {
   kit: string;
 };
 
+/** How a body was last left: in which state, by what, when. */
+export type Left = { by: string; at: string; state: Record<string, unknown> };
+
 /** What only the owner sees of a sheet. */
 export type OwnSheet = Sheet & {
   changes: Change[];
   pre_flight: Check[];
   left_by_this: Record<string, unknown>;
   body: { id: string; name: string };
-  left: { by: string; at: string; state: Record<string, unknown> } | null;
+  left: Left | null;
+  /** From how it was left before, where the changes were counted from that. */
+  counted_from?: Left | null;
 };
 export type Faulty = { key: string; name: string; fault: string };
 
@@ -88,6 +94,38 @@ export const ticked = (client: QueryClient, id: string, answer: unknown): void =
   const put = (card: CardWhole): CardWhole => (card.id === id ? { ...card, ticks } : card);
   client.setQueryData<Cards>(["cards"], (old) => (old === undefined ? old : { ...old, cards: old.cards.map(put) }));
   client.setQueryData<CardWhole>(["cards", id], (old) => (old === undefined ? old : put(old)));
+};
+
+/** The sheet of a body that has been left otherwise since its changes were counted. */
+export const asLeft = (sheet: OwnSheet, left: Left): OwnSheet => ({
+  ...sheet,
+  left,
+  counted_from: sheet.counted_from === undefined ? sheet.left : sheet.counted_from,
+});
+
+/** What is to be changed for a sheet, and whether it was counted from how the body was left last: that is for the server. */
+export const toMake = (sheet: OwnSheet): { changes: Change[]; counted: boolean } => {
+  const state = (left: Left | null): unknown => left?.state ?? { format: "left/1" };
+  if (sheet.counted_from === undefined || same(state(sheet.counted_from), state(sheet.left)))
+    return { changes: sheet.changes, counted: true };
+  return same(state(sheet.left), sheet.left_by_this)
+    ? { changes: [], counted: true }
+    : { changes: sheet.changes, counted: false };
+};
+
+/** Puts how a body was left, once that has arrived, into every card that is shown; then they are counted anew. */
+export const lefted = (client: QueryClient, body: string, answer: unknown): void => {
+  const { left } = (answer ?? {}) as { left?: Left | null };
+  if (left !== undefined && left !== null) {
+    const put = (card: CardWhole): CardWhole => ({
+      ...card,
+      sheets: card.sheets.map((sheet) => (isFaulty(sheet) || sheet.body.id !== body ? sheet : asLeft(sheet, left))),
+    });
+    client.setQueriesData<Cards | CardWhole>({ queryKey: ["cards"] }, (old) =>
+      old === undefined ? old : "cards" in old ? { ...old, cards: old.cards.map(put) } : put(old),
+    );
+  }
+  void client.invalidateQueries({ queryKey: ["cards"] });
 };
 
 export const isFaulty = (sheet: OwnSheet | Faulty): sheet is Faulty => "fault" in sheet;

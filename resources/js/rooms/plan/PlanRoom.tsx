@@ -110,6 +110,7 @@ export default function PlanRoom() {
   if (opened.error instanceof ApiProblem && opened.error.status === 404) {
     return (
       <div className="empty">
+        {notice}
         <h1>This rush is not here.</h1>
         <p>It may have been deleted, or it belongs to somebody else.</p>
         <button type="button" className="primary" onClick={() => void navigate("/plan")}>
@@ -122,6 +123,7 @@ export default function PlanRoom() {
   if (opened.data === undefined || kits.data === undefined) {
     return (
       <div className="empty" aria-busy="true">
+        {notice}
         <p className="note">{problem ? `${problem.message} Trying again…` : "Fetching your rush…"}</p>
       </div>
     );
