@@ -41,6 +41,11 @@ options() {
     shift
   done
 }
+# which of the two copies is meant by the arguments of a command, live without any: live or test
+meant() {
+  [ $# -le 1 ] || refuse_option "$2"
+  case ${1:-live} in -h | --help) usage; exit 0 ;; live | test) instance "${1:-live}" ;; *) refuse_option "$1" ;; esac
+}
 usage() { sed -n '2,/^[^#]/s/^# \{0,1\}//p' "$0"; }
 refuse_option() { printf '“%s” %s.\n\n' "$1" "${2:-is not an option here}" >&2; usage >&2; exit 2; }
 

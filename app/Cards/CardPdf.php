@@ -51,7 +51,7 @@ final readonly class CardPdf
         return (string) preg_replace_callback('/[\x{10000}-\x{10FFFF}]\x{FE0F}?/u', static function (array $found): string {
             $name = \IntlChar::charName(mb_substr($found[0], 0, 1));
 
-            return is_string($name) && $name !== '' ? '('.mb_strtolower($name).')' : '';
+            return $name !== '' ? '('.mb_strtolower($name).')' : '';
         }, $text);
     }
 }

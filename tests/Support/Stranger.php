@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use CurlHandle;
+use CurlShareHandle;
 
 /** Somebody with a connection and no good will: asks the running test server over HTTP, with cookies of their own and nothing of our pages. */
 final class Stranger
@@ -12,19 +13,18 @@ final class Stranger
     /** Longest anything is waited for, in seconds; far beyond what any answer may take. */
     private const PATIENCE_S = 60;
 
-    private string $cookies;
+    private readonly CurlShareHandle $cookies;
+
+    private readonly CurlHandle $line;
 
     private string $token = '';
 
     public function __construct()
     {
-        $this->cookies = (string) tempnam(sys_get_temp_dir(), 'stranger');
+        $this->cookies = curl_share_init();
+        curl_share_setopt($this->cookies, CURLSHOPT_SHARE, CURL_LOCK_DATA_COOKIE);
+        $this->line = curl_init();
         $this->ask('GET', '/');
-    }
-
-    public function __destruct()
-    {
-        @unlink($this->cookies);
     }
 
     /** Somebody who has pressed “Look around the demo”. */
@@ -50,10 +50,12 @@ final class Stranger
      */
     public function ask(string $verb, string $path, array|string|null $body = null): Answer
     {
-        $handle = $this->handle($verb, $path, $body);
-        $text = curl_exec($handle);
+        // the line stays open, as a browser's does
+        curl_reset($this->line);
+        $this->prepare($this->line, $verb, $path, $body);
+        $text = curl_exec($this->line);
 
-        return $this->answer($handle, is_string($text) ? $text : '');
+        return $this->answer($this->line, is_string($text) ? $text : '');
     }
 
     /**
@@ -81,7 +83,11 @@ final class Stranger
     public function atOnce(array $requests, ?callable $meanwhile = null): array
     {
         $all = curl_multi_init();
-        $handles = array_map(fn (array $one): CurlHandle => $this->handle($one[0], $one[1], $one[2] ?? null), $requests);
+        $handles = array_map(function (array $one): CurlHandle {
+            $this->prepare($handle = curl_init(), $one[0], $one[1], $one[2] ?? null);
+
+            return $handle;
+        }, $requests);
         foreach ($handles as $handle) {
             curl_multi_add_handle($all, $handle);
         }
@@ -102,25 +108,22 @@ final class Stranger
     }
 
     /** @param  array<string, mixed>|string|null  $body */
-    private function handle(string $verb, string $path, array|string|null $body): CurlHandle
+    private function prepare(CurlHandle $handle, string $verb, string $path, array|string|null $body): void
     {
-        $handle = curl_init(TestServer::address($path));
-        assert($handle instanceof CurlHandle);
         curl_setopt_array($handle, [
+            CURLOPT_URL => TestServer::address($path),
             CURLOPT_CUSTOMREQUEST => $verb,
             CURLOPT_RETURNTRANSFER => true,
             CURLOPT_HEADER => true,
             CURLOPT_TIMEOUT => self::PATIENCE_S,
-            CURLOPT_COOKIEFILE => $this->cookies,
-            CURLOPT_COOKIEJAR => $this->cookies,
+            CURLOPT_SHARE => $this->cookies,
+            CURLOPT_COOKIEFILE => '',
             CURLOPT_PATH_AS_IS => true,
             CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'Expect:', 'X-XSRF-TOKEN: '.$this->token],
         ]);
         if ($body !== null) {
             curl_setopt($handle, CURLOPT_POSTFIELDS, is_string($body) ? $body : (string) json_encode((object) $body));
         }
-
-        return $handle;
     }
 
     private function answer(CurlHandle $handle, string $text): Answer
