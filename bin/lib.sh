@@ -61,6 +61,7 @@ instance() {
 }
 
 setting() { [ -f "$ENV_FILE" ] && sed -n "s/^$1=//p" "$ENV_FILE" | tail -n 1 | tr -d '"' || true; }
+valid_port() { { [[ $1 =~ ^[0-9]{4,5}$ ]] && [ "$1" -ge 1024 ] && [ "$1" -le 65535 ]; } || fail "--port is “$1”; it must be a number from 1024 to 65535"; }
 port_busy() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 free_port() { local port=$1; while port_busy "$port"; do port=$((port + 1)); done; echo "$port"; }
 random() { head -c 48 /dev/urandom | base64 -w0 | tr -dc 'A-Za-z0-9' | head -c 32; }
@@ -73,8 +74,9 @@ php_fpm() {
   command -v "php-fpm$version" 2>/dev/null || { [ -x "/usr/sbin/php-fpm$version" ] && echo "/usr/sbin/php-fpm$version"; }
 }
 
+WRITTEN=("$ROOT"/storage/{app,logs,framework/{cache,sessions,views}} "$ROOT/bootstrap/cache") # all that the application itself writes to
 require_space() {
-  mkdir -p "$HOME_DIR" "$RUN" "$HOME_DIR/cache" "$ROOT"/storage/{app,logs,framework/{cache,sessions,views}} "$ROOT/bootstrap/cache" 2>/dev/null \
+  mkdir -p "$HOME_DIR" "$RUN" "$HOME_DIR/cache" "${WRITTEN[@]}" 2>/dev/null \
     || fail "this folder cannot be written by $(id -un); change its owner, or run as the owner"
   local free; free=$(df -Pk "$ROOT" | awk 'NR==2 {print $4}')
   [ "$free" -gt 1500000 ] || fail "only $((free / 1024)) MB are free on this disk; 1500 MB are needed"
@@ -229,12 +231,15 @@ forget_compiled() { rm -f "$HOME_DIR"/cache/*.php; }
 
 artisan() { APP_ENV=$(setting APP_ENV) php artisan "$@"; }
 
-# serve_file NAME: a file of bin/serve with this instance's places filled in
-serve_file() {
-  local nginx_user=''; [ "$(id -u)" != 0 ] || nginx_user='user root; '
-  sed -e "s|@RUN@|$RUN|g; s|@LOGS@|$ROOT/storage/logs|g; s|@INSTANCE@|$INSTANCE|g; s|@PUBLIC@|$ROOT/public|g; s|@SOCKETS@|$PHP_SOCKETS|g" \
-    -e "s|@USER@|$(id -un)|g; s|@GROUP@|$(id -gn)|g; s|@WORKERS@|${WORKERS:-8}|g; s|@PORT@|${2:-0}|g; s|@LONGEST@|2200k|g; s|@NGINX_USER@|$nginx_user|g" \
-    "$ROOT/bin/serve/$1" >"$RUN/$1"
+# serve_files FOLDER PORT SOCKETS USER NAME: the files of bin/serve with their places filled in
+serve_files() {
+  local name nginx_user=''; [ "$4" != root ] || nginx_user='user root; '
+  mkdir -p "$1/tmp"
+  for name in fastcgi fpm nginx; do
+    sed -e "s|@RUN@|$1|g; s|@PORT@|$2|g; s|@SOCKETS@|$3|g; s|@USER@|$4|g; s|@GROUP@|$(id -gn "$4")|g; s|@INSTANCE@|$5|g; s|@NGINX_USER@|$nginx_user|g" \
+      -e "s|@LOGS@|$ROOT/storage/logs|g; s|@PUBLIC@|$ROOT/public|g; s|@WORKERS@|${WORKERS:-8}|g; s|@LONGEST@|2200k|g" \
+      "$ROOT/bin/serve/$name.conf" >"$1/$name.conf"
+  done
 }
 
 # keep_short FILE: a log that has grown long starts anew, its last part kept beside it
@@ -244,9 +249,9 @@ server_start() { # PORT
   local port=$1 tries=0 fpm root=()
   port_busy "$port" && fail "port $port is in use by another program; start with --port=NUMBER"
   fpm=$(php_fpm) || fail 'php-fpm is not installed for this version of PHP'
-  mkdir -p "$RUN/tmp"; rm -f "$PHP_SOCKETS"-*.sock
+  rm -f "$PHP_SOCKETS"-*.sock
   for log in nginx fpm; do keep_short "$ROOT/storage/logs/$log-$INSTANCE.log"; done
-  serve_file fastcgi.conf; serve_file fpm.conf; serve_file nginx.conf "$port"
+  serve_files "$RUN" "$port" "$PHP_SOCKETS" "$(id -un)" "$INSTANCE"
   [ "$(id -u)" != 0 ] || root=(-R)
   APP_ENV=$(setting APP_ENV) setsid "$fpm" "${root[@]}" -F -y "$RUN/fpm.conf" </dev/null >/dev/null 2>>"$ROOT/storage/logs/fpm-$INSTANCE.log" &
   echo $! >"$RUN/fpm.job"
