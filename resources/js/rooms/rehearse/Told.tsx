@@ -43,7 +43,7 @@ export function Told({ told, stale, tried, helps, wrong, onTry }: Props) {
         <p>
           <span className="setting-name">at least one</span>
           <span className="expect-small">{percent(shown.at_least_one.share)}</span>
-          <span className="note">of passes</span>
+          <span className="note">of {shown.passes} passes</span>
         </p>
       </div>
       <div className="causes">
