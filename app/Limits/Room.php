@@ -17,9 +17,6 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Room
 {
-    /** From this share on, a list says how much room there is left. */
-    public const TELL_FROM = 0.8;
-
     /** One write in so many looks at how long the history has become, and every long one. */
     private const LOOK_EVERY = 16;
 
@@ -30,25 +27,29 @@ final readonly class Room
         'adapter' => 'adapters', 'support' => 'supports',
     ];
 
-    /**
-     * @return array<string, array{used: int, most: int}> of what may be kept: rushes, cards, kits, each type of gear, gear_bytes, history_bytes
-     */
+    /** @return array<string, array{used: int, most: int}> of what may be kept: rushes, cards, kits, what ofGear() tells, history_bytes */
     public function of(User $user): array
     {
-        /** @var Collection<int|string, Gear> $gear */
-        $gear = $user->gear()->selectRaw('type, COUNT(*) AS count, SUM(LENGTH(document)) AS bytes')->groupBy('type')->get()->keyBy('type');
-        $told = [
+        return [
             'rushes' => ['used' => $user->rushes()->count(), 'most' => $this->most('rushes')],
             'cards' => ['used' => $user->cards()->count(), 'most' => $this->most('cards')],
             'kits' => ['used' => $user->kits()->count(), 'most' => $this->most('kits')],
+            ...$this->ofGear($user),
+            'history_bytes' => ['used' => $this->historyBytes($user->id), 'most' => (int) config('rushhold.room.history_bytes')],
         ];
+    }
+
+    /** @return array<string, array{used: int, most: int}> of each type of gear, and gear_bytes */
+    public function ofGear(User $user): array
+    {
+        /** @var Collection<int|string, Gear> $gear */
+        $gear = $user->gear()->selectRaw('type, COUNT(*) AS count, SUM(LENGTH(document)) AS bytes')->groupBy('type')->get()->keyBy('type');
+        $told = [];
         foreach (Gear::TYPES as $type) {
             $told[$type] = ['used' => (int) $gear->get($type)?->getAttribute('count'), 'most' => $this->most($type)];
         }
-        $told['gear_bytes'] = ['used' => (int) $gear->sum(static fn (Gear $one): int => (int) $one->getAttribute('bytes')), 'most' => (int) config('rushhold.room.gear_bytes')];
-        $told['history_bytes'] = ['used' => $this->historyBytes($user->id), 'most' => (int) config('rushhold.room.history_bytes')];
 
-        return $told;
+        return $told + ['gear_bytes' => ['used' => (int) $gear->sum(static fn (Gear $one): int => (int) $one->getAttribute('bytes')), 'most' => (int) config('rushhold.room.gear_bytes')]];
     }
 
     /**

@@ -37,6 +37,9 @@ it('says how much room there is, and refuses with numbers what is more', functio
     $answer = $this->postJson($path, $body->call($this))->assertStatus(409)->assertJsonPath('type', 'full');
     expect($answer->json('detail'))->toStartWith('You have '.($have + 1).' ')->toContain('keeps '.($have + 1));
     $name = str_replace('gear.', '', $kind);
+    // the list says it too
+    $list = $this->getJson('/api/'.explode('.', $kind)[0])->json('room');
+    expect($list[$name] ?? $list)->toBe(['used' => $have + 1, 'most' => $have + 1]);
     expect($this->getJson('/api/room')->json("room.{$name}"))->toBe(['used' => $have + 1, 'most' => $have + 1]);
 })->with([
     'rushes' => ['rushes', '/api/rushes', fn (): array => ['kit_id' => $this->kit->id, 'focal_mm' => null, 'rush' => Documents::rush()], 1],

@@ -30,10 +30,11 @@ final readonly class GearController extends Controller
     public function index(Request $request): JsonResponse
     {
         $asOf = self::asOf();
+        $user = $this->user($request);
         /** @var Collection<int, Gear> $gear */
-        $gear = $this->user($request)->gear()->orderBy('created_at')->orderBy('id')->get();
+        $gear = $user->gear()->orderBy('created_at')->orderBy('id')->get();
 
-        return new JsonResponse(['as_of' => $asOf, 'gear' => $gear->map(self::shape(...))->all()]);
+        return new JsonResponse(['as_of' => $asOf, 'gear' => $gear->map(self::shape(...))->all(), 'room' => $this->room->ofGear($user)]);
     }
 
     public function show(Gear $gear): JsonResponse

@@ -24,7 +24,9 @@ export const listQuery = <T extends Dated>(key: QueryKey, fetch: () => Promise<T
     },
   });
 
-export const gearQuery = listQuery(["gear"], () => request<Dated & { gear: Gear[] }>("GET", "gear"));
+export const gearQuery = listQuery(["gear"], () =>
+  request<Dated & { gear: Gear[]; room?: Record<string, Room> }>("GET", "gear"),
+);
 export const kitsQuery = listQuery(["kits"], () => request<Dated & { kits: KitWhole[] }>("GET", "kits"));
 
 type Rushes = Dated & { rushes: RushRow[]; next: string | null; room: Room };

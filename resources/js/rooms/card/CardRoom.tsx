@@ -7,6 +7,7 @@ import { gearQuery, rushesQuery } from "../../api/queries";
 import { AddOne } from "../../app/AddOne";
 import { useAccount } from "../../app/boot";
 import { Dialog } from "../../app/Dialog";
+import { RoomNote } from "../../app/RoomNote";
 import { newGesture } from "../../keeper/gesture";
 import { SaveLine } from "../../keeper/SaveLine";
 import { useKept, useUndoKeys } from "../../keeper/useKept";
@@ -103,6 +104,7 @@ export default function CardRoom() {
     <>
       {notice}
       {make.isError && <p className="note fault">{make.error.message}</p>}
+      <RoomNote name="cards" room={cards.data.room} />
       {open === undefined && isOther && (
         <p className="note empty" aria-busy="true">
           {reached

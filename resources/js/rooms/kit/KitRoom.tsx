@@ -4,6 +4,7 @@ import { NavLink, useNavigate, useParams } from "react-router-dom";
 import { request } from "../../api/client";
 import { gearQuery } from "../../api/queries";
 import type { Gear, GearType } from "../../api/types";
+import { RoomNote } from "../../app/RoomNote";
 import { useCreation } from "../../session/creation";
 import { GuidedStart } from "./GuidedStart";
 import { ImportSheet } from "./ImportSheet";
@@ -54,9 +55,11 @@ export default function KitRoom() {
           </NavLink>
         </h1>
         {failed && <p className="note fault">{failed.message}</p>}
+        <RoomNote name="gear_bytes" room={gear.data?.room?.["gear_bytes"]} />
         {(Object.keys(titles) as GearType[]).map((type) => (
           <section key={type}>
             <h2>{titles[type]}</h2>
+            <RoomNote name={type} room={gear.data?.room?.[type]} />
             {all
               .filter((one) => one.type === type)
               .map((one) => (

@@ -4,6 +4,7 @@ import { request } from "../../api/client";
 import { rushesQuery } from "../../api/queries";
 import type { RushRow, RushWhole } from "../../api/types";
 import { useCatalogue } from "../../app/boot";
+import { RoomNote } from "../../app/RoomNote";
 import { Sheet } from "../../app/Sheet";
 import { useCreation } from "../../session/creation";
 import { figures, shutter } from "../../units/quantity";
@@ -71,11 +72,7 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
         </button>
       </div>
       {failed && <p className="note fault">{failed.message}</p>}
-      {rushes.data !== undefined && rushes.data.room.used >= 0.8 * rushes.data.room.most && (
-        <p className="note">
-          {rushes.data.room.used} of the {rushes.data.room.most} rushes that an account keeps.
-        </p>
-      )}
+      <RoomNote name="rushes" room={rushes.data?.room} />
       <ul>
         {found.map((row) => (
           <li key={row.id} className={row.id === current ? "row current" : "row"}>

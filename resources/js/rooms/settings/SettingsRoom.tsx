@@ -4,6 +4,7 @@ import { ApiProblem, request } from "../../api/client";
 import type { Room, Settings } from "../../api/types";
 import { useAccount } from "../../app/boot";
 import { Dialog } from "../../app/Dialog";
+import { isShort, roomNames, roomTold } from "../../app/RoomNote";
 import { forgetKept } from "../../offline/kept";
 import { leave } from "../../session/leaving";
 import { forgetUnsent, unsentOf } from "../../session/unsent";
@@ -135,19 +136,6 @@ function SignOut() {
   );
 }
 
-const roomNames: Record<string, string> = {
-  rushes: "rushes",
-  cards: "cards",
-  kits: "kits put together",
-  body: "bodies",
-  lens: "lenses",
-  converter: "converters",
-  adapter: "adapters",
-  support: "supports",
-  gear_bytes: "words about your kit",
-  history_bytes: "earlier states, to undo to",
-};
-
 /** What an account may keep, and how much of that is used: said before it is reached. */
 function RoomLeft() {
   const room = useQuery({
@@ -157,11 +145,7 @@ function RoomLeft() {
   });
   if (room.data === undefined) return null;
   const all = Object.entries(room.data.room);
-  const near = all.filter(([, one]) => one.used >= 0.8 * one.most);
-  const told = (name: string, one: Room): string =>
-    name.endsWith("_bytes")
-      ? `${(one.used / 1e6).toFixed(one.used < 1e5 ? 2 : 1)} of ${(one.most / 1e6).toFixed(0)} MB`
-      : `${one.used} of ${one.most.toLocaleString("en-GB")}`;
+  const near = all.filter(([, one]) => isShort(one));
   return (
     <details className="room-left" open={near.length > 0}>
       <summary>
@@ -180,7 +164,7 @@ function RoomLeft() {
               <td>
                 <meter min={0} max={one.most} value={one.used} aria-label={roomNames[name] ?? name} />
               </td>
-              <td>{told(name, one)}</td>
+              <td>{roomTold(name, one)}</td>
             </tr>
           ))}
         </tbody>
