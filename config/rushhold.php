@@ -22,6 +22,9 @@ return [
     // Who asks /healthz/full from elsewhere than this machine shows this, as a bearer token.
     'health_token' => (string) env('HEALTH_TOKEN', ''),
 
+    // A worker shows here that it is there.
+    'beat' => storage_path('framework/worker-beat-'.env('APP_ENV', 'production')),
+
     // What one account may keep.
     'room' => [
         'rushes' => (int) env('ROOM_RUSHES', 2000),

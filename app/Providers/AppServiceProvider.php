@@ -61,7 +61,7 @@ final class AppServiceProvider extends ServiceProvider
             function_exists('apcu_enabled') && apcu_enabled() ? new ApcStore(new ApcWrapper, (string) config('cache.prefix')) : new DatabaseStore($app->make(DatabaseManager::class)->connection(), 'cache', (string) config('cache.prefix')),
         ));
         // that a worker is there can be seen from outside the store (HealthController)
-        Event::listen(Looping::class, static fn () => touch(storage_path('framework/worker-beat')));
+        Event::listen(Looping::class, static fn () => touch((string) config('rushhold.beat')));
         $this->limits();
     }
 

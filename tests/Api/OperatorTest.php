@@ -116,10 +116,14 @@ it('takes away what has had its time and nothing else', function () {
 
 it('says what is well in one word to anybody, part by part to the operator alone', function () {
     $this->get('/healthz')->assertOk()->assertSee('ok');
-    touch(storage_path('framework/worker-beat'));
+    $beat = (string) tempnam(sys_get_temp_dir(), 'beat');
+    config(['rushhold.beat' => $beat]);
     $this->getJson('/healthz/full')->assertOk()->assertJsonPath('well', true)->assertJsonPath('store.well', true)->assertJsonPath('worker.well', true);
-    touch(storage_path('framework/worker-beat'), time() - 100);
+    touch($beat, time() - 100);
+    clearstatcache();
     $this->getJson('/healthz/full')->assertStatus(503)->assertJsonPath('worker.well', false)->assertJsonPath('store.well', true);
+    unlink($beat);
+    $this->getJson('/healthz/full')->assertStatus(503)->assertJsonPath('worker.says', 'none has been here; sweeps wait');
     $from = ['REMOTE_ADDR' => '203.0.113.9'];
     $this->withServerVariables($from)->getJson('/healthz/full')->assertNotFound();
     config(['rushhold.health_token' => 'of-the-operator']);
@@ -189,4 +193,52 @@ it('prints what people are called in the typefaces of the product', function () 
     unlink($file);
     expect($fonts)->toContain('AtkinsonHyperlegibleNext')->toContain('SairaSemiCondensed')->toContain('Literata')->toContain('DroidSansFallback')
         ->and($text)->toContain('朝の海')->toContain('(bird)')->toContain('Łódź');
+});
+
+/** What a script says that has everything of bin/lib.sh, and how it ends. */
+function shell(string $script, string $command = 'bin/start'): array
+{
+    exec('cd '.escapeshellarg(base_path()).' && bash -c '.escapeshellarg('. bin/lib.sh; '.$script).' '.$command.' 2>&1', $said, $exit);
+
+    return [implode("\n", $said), $exit];
+}
+
+it('leaves in the settings what the operator has added or changed', function () {
+    $file = (string) tempnam(sys_get_temp_dir(), 'env');
+    $own = "APP_KEY=base64:kept\nTRUSTED_PROXIES=10.0.0.1\n# a note\nSESSION_LIFETIME=60\nAPP_DEBUG=true\nRUSH_HOLD_DEMO=false\nDB_PORT=1\nAPP_NAME=\"Our own\"\n";
+    file_put_contents($file, $own);
+    [$said, $exit] = shell("INSTANCE=live ENV_FILE={$file}; unset DEMO; write_env 33771 secret; write_env 33772 secret; set_env APP_URL http://127.0.0.1:8571");
+    expect($exit)->toBe(0, $said);
+    $now = (string) file_get_contents($file);
+    unlink($file);
+    expect($now)->toStartWith(str_replace('DB_PORT=1', 'DB_PORT=33772', $own))
+        ->toContain('DB_PASSWORD=secret')
+        ->toContain('APP_URL=http://127.0.0.1:8571')
+        ->and(substr_count($now, 'DB_PORT='))->toBe(1)
+        ->and(substr_count($now, 'RUSH_HOLD_DEMO='))->toBe(1);
+});
+
+it('takes the options of its commands in either way, and shows the usage for any other', function (string $given, string $says, int $ends) {
+    [$said, $exit] = shell("options 'port to' 'fresh no-demo' {$given}; echo \"\$OPTION_PORT|\${OPTION_NO_DEMO:-}|\${OPTION_TO:-}\"", base_path('bin/start'));
+    expect($said)->toContain($says)->and($exit)->toBe($ends);
+})->with([
+    ['--port 8700', '8700||', 0],
+    ['--port=8700 --no-demo', '8700|1|', 0],
+    ['--no-demo --to "a b" --port 9', '9|1|a b', 0],
+    ['--prot 8700', '“--prot” is not an option here', 2],
+    ['--port', '“--port” needs a value after it', 2],
+    ['--fresh=yes', '“--fresh=yes” is not an option here', 2],
+    ['8700', '“8700” is not an option here', 2],
+]);
+
+it('shows the usage of every command for an option it does not have', function () {
+    foreach (glob(base_path('bin/*')) ?: [] as $command) {
+        if (is_dir($command) || ! is_executable($command)) {
+            continue;
+        }
+        exec(escapeshellarg($command).' --no-such-option 2>&1', $said, $exit);
+        expect([basename($command), $exit])->toBe([basename($command), 2])
+            ->and(implode("\n", $said))->toContain('--no-such-option')->toContain('is not an option here');
+        $said = [];
+    }
 });

@@ -54,7 +54,7 @@ final readonly class HealthController extends Controller
     /** @return array{well: bool, says: string} */
     private static function worker(): array
     {
-        $beat = @filemtime(storage_path('framework/worker-beat'));
+        $beat = @filemtime((string) config('rushhold.beat'));
         $silent = $beat === false ? null : time() - $beat;
 
         return match (true) {
