@@ -10,6 +10,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\TestServer;
 
 /**
  * Drives the real pages through the real server and database that bin/test has started.
@@ -52,11 +53,7 @@ abstract class BrowserTestCase extends TestCase
 
     public static function address(string $path = '/'): string
     {
-        $port = trim((string) @file_get_contents(self::root().'/storage/test/run/server.port'));
-
-        return 'http://127.0.0.1:'.
-            ($port === '' ? self::fail('The test server is not running; use bin/test.') : $port).
-            $path;
+        return TestServer::address($path);
     }
 
     public function browser(int $width = 1280, int $height = 800): RemoteWebDriver

@@ -2,12 +2,7 @@
 
 declare(strict_types=1);
 
-use Tests\Browser\BrowserTestCase;
-
-function databasePid(): int
-{
-    return (int) file_get_contents(BrowserTestCase::root().'/storage/test/run/mariadbd.pid');
-}
+use Tests\Support\TestServer;
 
 it(
     'loses no confirmed edit when the database is killed while edits are being saved, and says so while it is down',
@@ -32,7 +27,7 @@ it(
             ,
         );
         $window->wait(10, 20)->until(fn (): bool => $window->executeScript('return window.confirmed') > 11);
-        $old = databasePid();
+        $old = TestServer::storePid();
         posix_kill($old, SIGKILL);
         $this->see($window, 'the store does not answer');
         $window->executeScript('clearInterval(window.steps)');
@@ -48,7 +43,7 @@ it(
         $this->see($window, 'tries again by itself');
 
         exec('bash '.escapeshellarg($this->root().'/bin/database').' start test 2>&1', $out, $exit);
-        expect($exit)->toBe(0, implode("\n", $out))->and(databasePid())->not->toBe($old);
+        expect($exit)->toBe(0, implode("\n", $out))->and(TestServer::storePid())->not->toBe($old);
 
         // back: the page returns by itself, with everything confirmed and everything typed
         $this->reads($window, '[data-word=distance]', '27 m');
@@ -69,3 +64,24 @@ it(
         $this->expectedOnConsole = ['503'];
     },
 );
+
+it('says that a store hangs, keeps what is typed meanwhile, and saves it when it answers again', function () {
+    $window = $this->browser();
+    // a write that was given up may have been carried out after all: the page knows its own again
+    $this->expectedOnConsole = ['503', '409'];
+    $this->planning($window);
+    $id = basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
+    TestServer::whileTheStoreHangs(function () use ($window): void {
+        $this->write($window, 'distance', '27 m');
+        $this->see($window, 'the store does not answer');
+        $this->write($window, 'speed', '12 m/s');
+        // the pages of others, and this one anew, say so too: nothing waits for the store
+        $window->navigate()->refresh();
+        $this->see($window, 'The store does not answer');
+    });
+    $this->reads($window, '[data-word=distance]', '27 m');
+    $this->reads($window, '[data-word=speed]', '12 m/s');
+    $this->saved($window);
+    [$status, $kept] = $this->api($window, 'GET', "rushes/{$id}");
+    expect($status)->toBe(200)->and($kept['rush']['distance']['work_m'])->toEqual(27)->and($kept['rush']['motion']['speed_mps'])->toEqual(12);
+});
