@@ -134,7 +134,7 @@ it('asks before another account is let in over work that has not been sent', fun
         $this->one($window, "input[name={$name}]")->sendKeys($text);
     }
     $this->press($window, 'Make my account');
-    $this->see($window, 'Somebody else\'s work is still on this device.');
+    $this->see($window, 'Somebody else’s work is still on this device.');
     expect($this->text($window))->not->toContain('27 m');
     $this->press($window, 'Throw it away');
     $this->see($window, 'No rush yet.');

@@ -27,8 +27,9 @@ export const roomTold = (name: string, room: Room): string =>
 export function RoomNote({ name, room }: { name: string; room: Room | undefined }) {
   if (room === undefined || !isShort(room)) return null;
   return (
-    <p className="note" role="status">
-      {roomTold(name, room)}: the {roomNames[name] ?? name} an account keeps.
+    <p className="note room-note" role="status">
+      {roomTold(name, room).replace(" of ", " of the ")}
+      {name.endsWith("_bytes") ? " of" : ""} {roomNames[name] ?? name} an account keeps.
     </p>
   );
 }

@@ -10,7 +10,7 @@ export function OthersWork({ account, onDone }: { account: string; onDone: () =>
   };
   return (
     <Door>
-      <h1>Somebody else's work is still on this device.</h1>
+      <h1>Somebody else’s work is still on this device.</h1>
       <p className="door-say">
         {count === 1 ? "One change" : `${count} changes`} of another account could not be sent yet. You will not see{" "}
         {count === 1 ? "it" : "them"}. Whoever made {count === 1 ? "it" : "them"} can sign in here later and{" "}
