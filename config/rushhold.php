@@ -10,6 +10,9 @@ return [
     'demo_copies' => (int) env('RUSH_HOLD_DEMO_COPIES', 200),
     'demo_hours' => 24,
 
+    // New accounts, and new copies of the demo, from one network in an hour.
+    'newcomers' => (int) env('NEWCOMERS_PER_HOUR', 60),
+
     // Addresses of the operator's own proxies, comma separated: only these may say that a request came over HTTPS.
     'trusted_proxies' => array_values(array_filter(explode(',', (string) env('TRUSTED_PROXIES', '')))),
 

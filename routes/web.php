@@ -21,12 +21,12 @@ Route::prefix('api')->group(function (): void {
     Route::get('session', [AccountController::class, 'show']);
     Route::get('catalogue', [AppController::class, 'catalogue']);
     Route::middleware('throttle:sign-in')->group(function (): void {
-        Route::post('register', [AccountController::class, 'register'])->defaults(BoundedBody::KEY, 8);
+        Route::post('register', [AccountController::class, 'register'])->middleware('throttle:newcomers')->defaults(BoundedBody::KEY, 8);
         Route::post('sign-in', [AccountController::class, 'signIn'])->defaults(BoundedBody::KEY, 8);
         Route::post('password/forgotten', [AccountController::class, 'forgotten'])->defaults(BoundedBody::KEY, 8);
         Route::post('password/reset', [AccountController::class, 'reset'])->defaults(BoundedBody::KEY, 8);
     });
-    Route::post('demo', [AccountController::class, 'demo'])->middleware('throttle:demo')->defaults(BoundedBody::KEY, 1);
+    Route::post('demo', [AccountController::class, 'demo'])->middleware(['throttle:demo', 'throttle:newcomers'])->defaults(BoundedBody::KEY, 1);
 
     Route::get('shared/{token}', [CardController::class, 'shared'])->where('token', '[A-Za-z0-9_-]{43}')->middleware('throttle:shared');
 

@@ -7,6 +7,7 @@ namespace App\Problems;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
@@ -50,11 +51,17 @@ final class Problems
             $thrown instanceof ValidationException => self::ofValidation($thrown),
             $thrown instanceof AuthenticationException => new Problem('signed-out', 401, 'You are not signed in', 'Sign in and try again.'),
             $thrown instanceof TokenMismatchException => new Problem('stale-page', 419, 'This page is too old', 'Load it again; what you typed is kept.'),
+            $thrown instanceof ThrottleRequestsException => new Problem('too-often', 429, 'That was too often', self::wait((int) ($thrown->getHeaders()['Retry-After'] ?? 60))),
             $thrown instanceof HttpExceptionInterface => self::ofStatus($thrown->getStatusCode()),
             // what the craft did not foresee, wherever it was asked: written down, and told as a fault
             str_starts_with($thrown->getFile(), base_path('core/')) => Problem::ofFaults([CannotBeReckoned::from('This')]),
             default => self::ofStatus(500),
         };
+    }
+
+    private static function wait(int $seconds): string
+    {
+        return $seconds > 90 ? sprintf('Try again in %d minutes.', (int) ceil($seconds / 60)) : 'Wait a minute, then try again.';
     }
 
     private static function isStoreAway(Throwable $thrown): bool
@@ -90,7 +97,6 @@ final class Problems
             405 => ['wrong-verb', 'That cannot be done here', 'This address does not take that kind of request.'],
             413 => ['too-large', 'That is too large', 'Nothing was saved. What is sent here may not be so long.'],
             419 => ['stale-page', 'This page is too old', 'Load it again; what you typed is kept.'],
-            429 => ['too-often', 'That was too often', 'Wait a minute, then try again.'],
             503 => ['away', 'Back in a moment', 'The application is being looked after.'],
             default => ['failed', 'Something broke on our side', 'It has been written down. Try again; what you typed is kept.'],
         };

@@ -80,20 +80,30 @@ final class AppServiceProvider extends ServiceProvider
     /** How often anybody may ask. */
     private function limits(): void
     {
-        $who = static fn (Request $request): string => $request->user() instanceof User ? 'user '.$request->user()->id : 'ip '.$request->ip();
+        $who = static fn (Request $request): string => $request->user() instanceof User ? 'user '.$request->user()->id : 'ip '.self::network($request);
         $address = static fn (Request $request): string => is_string($request->input('email')) ? mb_substr(User::address($request->input('email')), 0, 190) : '';
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(30)->by('in ip '.$request->ip()),
-            Limit::perMinute(5)->by('in address '.$address($request).' '.$request->ip()),
+            Limit::perMinute(30)->by('in ip '.self::network($request)),
+            Limit::perMinute(5)->by('in address '.$address($request).' '.self::network($request)),
         ]);
+        // accounts and copies of the demo take room for as long as they stand
+        RateLimiter::for('newcomers', static fn (Request $request): Limit => Limit::perHour((int) config('rushhold.newcomers'))->by($request->path().' ip '.self::network($request)));
         RateLimiter::for('use', static fn (Request $request): Limit => $request->isMethodSafe()
             ? Limit::perMinute(1500)->by('read '.$who($request))
             : Limit::perMinute(900)->by('write '.$who($request)));
-        RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(30)->by('demo ip '.$request->ip()));
+        RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(30)->by('demo ip '.self::network($request)));
         foreach (['password' => 6, 'search' => 240, 'rehearse' => 90, 'sweep' => 20, 'pdf' => 20, 'new' => 60, 'plan' => 240] as $name => $perMinute) {
             RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($perMinute)->by($name.' '.$who($request)));
         }
-        RateLimiter::for('shared', static fn (Request $request): Limit => Limit::perMinute(60)->by('shared ip '.$request->ip()));
+        RateLimiter::for('shared', static fn (Request $request): Limit => Limit::perMinute(60)->by('shared ip '.self::network($request)));
+    }
+
+    /** Where a request comes from: its address, of the longer kind the part that a household has for itself. */
+    private static function network(Request $request): string
+    {
+        $packed = (string) inet_pton((string) $request->ip());
+
+        return strlen($packed) === 16 ? bin2hex(substr($packed, 0, 8)) : (string) $request->ip();
     }
 
     /** Which of the copies in one folder this is: live or test. */

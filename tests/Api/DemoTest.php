@@ -9,6 +9,7 @@ use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 
 beforeEach(fn () => $this->seed());
 
@@ -94,4 +95,20 @@ it('makes the demo anew where an older one was everybody\'s', function () {
     demo()->forceFill(['is_demo' => false, 'name' => 'Defaced'])->save();
     $this->seed();
     expect(demo()->name)->toBe('Demo')->and(User::query()->count())->toBe(1);
+});
+
+it('lets so many newcomers in from one network in an hour, and others all the same', function () {
+    config(['rushhold.newcomers' => 2]);
+    $from = function (string $address): TestResponse {
+        auth()->forgetGuards();
+        $this->flushSession();
+
+        return $this->withServerVariables(['REMOTE_ADDR' => $address])->postJson('/api/demo');
+    };
+    $from('2001:db8:1:2::5')->assertOk();
+    $from('2001:db8:1:2:ffff::6')->assertOk();
+    $from('2001:db8:1:2:abcd::7')->assertStatus(429)->assertJsonPath('type', 'too-often')->assertJsonPath('detail', 'Try again in 60 minutes.');
+    $from('2001:db8:1:3::5')->assertOk();
+    $from('203.0.113.9')->assertOk();
+    $this->postJson('/api/register', ['name' => 'B', 'email' => 'b@turf.example', 'password' => 'sandpiper-dawn'])->assertCreated();
 });

@@ -96,3 +96,10 @@ it('mails a link where mail is set up, and says the same whoever asks', function
         ->and($mails)->toHaveCount(1)
         ->and($mails[0]->getOriginalMessage()->getTextBody())->toMatch('#/reset/[0-9a-f]{64}\?email=#');
 });
+
+it('is signed in on thirty devices at the most, and forgets the one not used for longest', function () {
+    DB::table('sessions')->insert(array_map(fn (int $at): array => ['id' => "device {$at}", 'user_id' => $this->ada->id, 'payload' => '', 'last_activity' => time() - 1000 + $at], range(1, 40)));
+    ($this->signIn)($this->ada->email, 'sandpiper-dawn')->assertOk();
+    $left = DB::table('sessions')->where('user_id', $this->ada->id)->pluck('id');
+    expect($left)->toContain('device 40')->not->toContain('device 10')->and(count($left))->toBeLessThanOrEqual(30);
+});

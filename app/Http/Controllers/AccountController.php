@@ -29,6 +29,9 @@ use RushHold\Faults\UnknownField;
 /** Accounts: register, sign in and out, settings, passwords, deletion with everything in it. */
 final readonly class AccountController extends Controller
 {
+    /** Devices one account may be signed in on at once. */
+    private const DEVICES = 30;
+
     public function show(Request $request): JsonResponse
     {
         $user = $request->user();
@@ -209,6 +212,8 @@ final readonly class AccountController extends Controller
     {
         Auth::login($user, $keep);
         $request->session()->regenerate();
+        // on so many devices at once; those not used for longest are out
+        DB::table('sessions')->whereIn('id', DB::table('sessions')->where('user_id', $user->id)->orderByDesc('last_activity')->skip(self::DEVICES - 1)->take(1000)->pluck('id'))->delete();
 
         return new JsonResponse(['user' => self::shape($user)], $status);
     }
