@@ -8,7 +8,7 @@ use App\Models\Card;
 use App\Models\Gear;
 use App\Models\Rush;
 use App\Models\User;
-use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -22,36 +22,25 @@ final readonly class Creation
      *
      * @param  class-string<T>  $of
      * @param  \Closure(): T  $make
-     * @return array{T, bool} the record, and whether it was made just now
+     * @return array{T, bool} the record, and whether it was made just now; one at a time for an account
      */
     public function once(User $user, string $of, ?string $mark, \Closure $make): array
     {
-        $there = $this->made($user, $of, $mark);
-        if ($there !== null) {
-            return [$there, false];
-        }
-        try {
-            return [DB::transaction(static function () use ($make, $mark): Rush|Gear|Card {
-                $record = $make();
-                if ($mark !== null) {
-                    $record->forceFill(['made' => $mark])->save();
-                }
+        return DB::transaction(function () use ($user, $of, $mark, $make): array {
+            $user->inTurn();
+            $there = $mark === null ? null : $of::query()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', $user->id)->where('made', $mark)->first();
+            if ($there?->trashed() === true) {
+                // asked for again after it was deleted: then another is meant
+                $there->forceFill(['made' => null])->save();
+            } elseif ($there !== null) {
+                return [$there, false];
+            }
+            $record = $make();
+            if ($mark !== null) {
+                $record->forceFill(['made' => $mark])->save();
+            }
 
-                return $record;
-            }, 3), true];
-        } catch (UniqueConstraintViolationException $twice) {
-            return [$this->made($user, $of, $mark) ?? throw $twice, false];
-        }
-    }
-
-    /**
-     * @template T of Rush|Gear|Card
-     *
-     * @param  class-string<T>  $of
-     * @return ?T
-     */
-    private function made(User $user, string $of, ?string $mark): Rush|Gear|Card|null
-    {
-        return $mark === null ? null : $of::query()->where('user_id', $user->id)->where('made', $mark)->first();
+            return [$record, true];
+        }, 3);
     }
 }

@@ -92,6 +92,7 @@ final readonly class Sheets
         $pieces = $this->preview($user, $text);
 
         return DB::transaction(function () use ($user, $pieces, $choices, $mark): array {
+            $user->inTurn();
             $taken = [];
             foreach ($pieces as $at => $piece) {
                 $taken[] = match ($choices[$at] ?? 'skip') {

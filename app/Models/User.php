@@ -48,6 +48,15 @@ final class User extends Account
         return substr(hash_hmac('sha256', 'account '.$this->id, (string) config('app.key')), 0, 16);
     }
 
+    /**
+     * Within a transaction: from here to its end nobody else makes a record of this account, so that what there is can be counted and
+     * found exactly.
+     */
+    public function inTurn(): void
+    {
+        self::query()->whereKey($this->id)->lockForUpdate()->first();
+    }
+
     /** Whether this is somebody's copy of the demo, which goes by itself. */
     public function isVisitor(): bool
     {

@@ -225,6 +225,37 @@ it('keeps its word against a thousand documents that chance has made', function 
         ->and(TestServer::logged() - $logged)->toBeLessThan(100_000);
 });
 
+it('makes one record of a request that is sent six times at once, and another once that is deleted', function () {
+    $who = Stranger::registered();
+    ['rush' => $rush, 'kit' => $kit, 'body' => $body] = things($who);
+    $lens = Documents::kit()['lens'];
+    foreach ([
+        ['/api/rushes', ['kit_id' => $kit, 'rush' => Documents::rush(), 'write' => 'one']],
+        ["/api/rushes/{$rush}/duplicate", ['write' => 'two']],
+        ['/api/cards', ['name' => 'A day', 'rushes' => [], 'write' => 'three']],
+        ['/api/gear', ['type' => 'lens', 'name' => 'A lens', 'document' => $lens, 'write' => 'four']],
+    ] as [$path, $sent]) {
+        $answers = $who->atOnce(array_fill(0, 6, ['POST', $path, $sent]));
+        $statuses = array_map(static fn (Answer $answer): int => $answer->status, $answers);
+        sort($statuses);
+        $id = $answers[0]->json('id');
+        expect([$path, ...$statuses])->toBe([$path, 200, 200, 200, 200, 200, 201])
+            ->and(array_unique(array_map(static fn (Answer $answer): mixed => $answer->json('id'), $answers)))->toBe([$id]);
+        $who->must(204, 'DELETE', preg_replace('#/[^/]+/duplicate$#', '', $path).'/'.$id);
+        expect($who->must(201, 'POST', $path, $sent)->json('id'))->not->toBe($id);
+    }
+    $sheet = ['sheet' => (string) json_encode(['format' => 'kit/1', 'lens' => $lens]), 'choices' => ['new'], 'write' => 'five'];
+    $before = count($who->must(200, 'GET', '/api/gear')->json('gear'));
+    foreach ($who->atOnce(array_fill(0, 6, ['POST', '/api/sheet', $sheet])) as $answer) {
+        expect($answer->status)->toBe(200);
+    }
+    expect($who->must(200, 'GET', '/api/gear')->json('gear'))->toHaveCount($before + 1);
+    // the first word of how a body was left comes from everywhere at once
+    foreach ($who->atOnce(array_fill(0, 8, ['PUT', "/api/gear/{$body}/left", ['left' => ['format' => 'left/1', 'area' => 'spot'], 'by' => 'typed', 'at' => 1_700_000_000_000]])) as $answer) {
+        expect($answer->status)->toBe(200);
+    }
+});
+
 it('lets nobody take the turns of others: beside sixteen heavy requests of one account another plans as before', function () {
     $greedy = Stranger::registered();
     ['rush' => $rush, 'kit' => $kit] = things($greedy);

@@ -78,8 +78,8 @@ final readonly class CardController extends Controller
         $body = Body::of($request);
         $user = $this->user($request);
         $fields = ['name' => $body->text('name'), 'rushes' => $this->rushes($body, $user)];
-        $this->room->forAnother('cards', $user->cards()->count());
         [$card, $new] = $this->creation->once($user, Card::class, $body->optionalText('write', 40), function () use ($user, $fields): Card {
+            $this->room->forAnother('cards', $user->cards()->count());
             $card = $user->cards()->make($fields + ['ticks' => [], 'tips' => [], 'revision' => 1, 'position' => 1]);
             $card->save();
             $this->history->begin($card);
@@ -122,10 +122,14 @@ final readonly class CardController extends Controller
 
     public function restore(Request $request, Card $card): JsonResponse
     {
-        $this->room->forAnother('cards', $this->user($request)->cards()->count());
-        $card->restore();
+        $user = $this->user($request);
+        DB::transaction(function () use ($user, $card): void {
+            $user->inTurn();
+            $this->room->forAnother('cards', $user->cards()->count());
+            $card->restore();
+        }, 3);
 
-        return new JsonResponse($this->whole($card, $this->user($request)));
+        return new JsonResponse($this->whole($card, $user));
     }
 
     /** Takes ticks, of each the last made wherever it was made; those made offline arrive late and still count. */

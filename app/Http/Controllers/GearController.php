@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Kit\BodySheet;
 use RushHold\Kit\Dialect\Said;
@@ -53,8 +54,8 @@ final readonly class GearController extends Controller
         $document = $body->object('document');
         $this->documents->check($document, $type);
         $user = $this->user($request);
-        $this->roomFor($user, $type, $document);
         [$gear, $new] = $this->creation->once($user, Gear::class, $body->optionalText('write', 40), function () use ($user, $type, $name, $document): Gear {
+            $this->roomFor($user, $type, $document);
             $gear = $user->gear()->make(['type' => $type, 'name' => $name, 'document' => $document, 'revision' => 1, 'position' => 1]);
             $gear->save();
             $this->history->begin($gear);
@@ -98,8 +99,12 @@ final readonly class GearController extends Controller
 
     public function restore(Request $request, Gear $gear): JsonResponse
     {
-        $this->roomFor($this->user($request), $gear->type, $gear->document);
-        $gear->restore();
+        $user = $this->user($request);
+        DB::transaction(function () use ($user, $gear): void {
+            $user->inTurn();
+            $this->roomFor($user, $gear->type, $gear->document);
+            $gear->restore();
+        }, 3);
 
         return $this->whole($gear);
     }

@@ -45,7 +45,7 @@ final readonly class KitController extends Controller
             'adapter_id' => ($id = $body->optionalText('adapter_id', 26)) === null ? null : $this->part($user, 'adapter', $id),
         ];
         $kit = DB::transaction(function () use ($user, $parts): Kit {
-            User::query()->whereKey($user->id)->lockForUpdate()->first();
+            $user->inTurn();
             $there = $user->kits()->where($parts)->first();
             if ($there === null) {
                 $this->room->forAnother('kits', $user->kits()->count());

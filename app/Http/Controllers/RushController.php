@@ -97,10 +97,14 @@ final readonly class RushController extends Controller
 
     public function restore(Request $request, Rush $rush): JsonResponse
     {
-        $this->room->forAnother('rushes', $this->user($request)->rushes()->count());
-        $rush->restore();
+        $user = $this->user($request);
+        DB::transaction(function () use ($user, $rush): void {
+            $user->inTurn();
+            $this->room->forAnother('rushes', $user->rushes()->count());
+            $rush->restore();
+        }, 3);
 
-        return $this->answer($rush, $this->user($request));
+        return $this->answer($rush, $user);
     }
 
     /**
@@ -110,10 +114,12 @@ final readonly class RushController extends Controller
      */
     private function made(User $user, ?string $mark, \Closure $make): JsonResponse
     {
-        $this->room->forAnother('rushes', $user->rushes()->count());
-
         return DB::transaction(function () use ($user, $mark, $make): JsonResponse {
-            [$rush, $new] = $this->creation->once($user, Rush::class, $mark, $make);
+            [$rush, $new] = $this->creation->once($user, Rush::class, $mark, function () use ($user, $make): Rush {
+                $this->room->forAnother('rushes', $user->rushes()->count());
+
+                return $make();
+            });
 
             return $this->answer($rush, $user, $new ? 201 : 200);
         }, 3);
