@@ -16,8 +16,10 @@ return [
     // Addresses of the operator's own proxies, comma separated: only these may say that a request came over HTTPS.
     'trusted_proxies' => array_values(array_filter(explode(',', (string) env('TRUSTED_PROXIES', '')))),
 
-    // Heavy reckonings at once on one machine (app/Limits/Turns.php); fewer than php-fpm has processes for them.
+    // Heavy reckonings at once on one machine, and how many more may wait for a moment (app/Limits/Turns.php); together fewer than
+    // php-fpm has processes for them.
     'heavy' => (int) env('RUSH_HOLD_HEAVY', 3),
+    'heavy_seats' => 2,
 
     // Longest an estimate, a try or the search for what helps may take, in seconds; then it gives what it has.
     'reckon_s' => (float) env('RUSH_HOLD_RECKON_S', 1.5),

@@ -20,6 +20,6 @@ final readonly class Deletion
             $user->kits()->delete();
             $user->gear()->withoutGlobalScope(SoftDeletingScope::class)->forceDelete();
             $user->delete();
-        }, 3);
+        });
     }
 }

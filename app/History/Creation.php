@@ -41,6 +41,6 @@ final readonly class Creation
             }
 
             return [$record, true];
-        }, 3);
+        });
     }
 }

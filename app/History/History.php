@@ -116,7 +116,7 @@ final readonly class History
             $now->save();
 
             return $now;
-        }, 3);
+        });
     }
 
     /** @return Builder<Version> */

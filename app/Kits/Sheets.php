@@ -105,7 +105,7 @@ final readonly class Sheets
             $this->room->forGear($user, 1);
 
             return array_values(array_filter($taken));
-        }, 3);
+        });
     }
 
     /** @param  array{type: string, name: string, gear_id: ?string, document: \stdClass}  $piece */

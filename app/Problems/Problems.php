@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Problems;
 
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\ConcurrencyErrorDetector;
 use Illuminate\Database\LostConnectionDetector;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
@@ -25,7 +27,7 @@ final class Problems
     {
         $exceptions->dontReport([Fault::class, FaultyDocument::class, ProblemException::class]);
         // a store that is away is told by /healthz/full; written down with every request it would fill the log
-        $exceptions->dontReportWhen(self::isStoreAway(...));
+        $exceptions->dontReportWhen(static fn (Throwable $thrown): bool => self::isStoreAway($thrown) || self::isOfTheGone($thrown));
         $exceptions->render(static function (Throwable $thrown, Request $request): Response {
             $problem = self::of($thrown);
             $headers = $thrown instanceof HttpExceptionInterface ? array_map(strval(...), array_filter($thrown->getHeaders(), is_scalar(...))) : [];
@@ -45,6 +47,8 @@ final class Problems
     {
         return match (true) {
             self::isStoreAway($thrown) => new Problem('store-away', 503, 'The store does not answer', 'Nothing was saved just now. Try again in a moment.'),
+            self::isOfTheGone($thrown) => self::ofStatus(404),
+            (new ConcurrencyErrorDetector)->causedByConcurrencyError($thrown) => new Problem('store-busy', 503, 'Too much at once', 'What was sent met other changes again and again. Nothing of it was saved. Try again in a moment.'),
             $thrown instanceof ProblemException => $thrown->problem,
             $thrown instanceof FaultyDocument => Problem::ofFaults($thrown->faults),
             $thrown instanceof Fault => Problem::ofFaults([$thrown]),
@@ -57,6 +61,12 @@ final class Problems
             str_starts_with($thrown->getFile(), base_path('core/')) => Problem::ofFaults([CannotBeReckoned::from('This')]),
             default => self::ofStatus(500),
         };
+    }
+
+    /** Whether something was written for a record that was deleted while it was reckoned. */
+    private static function isOfTheGone(Throwable $thrown): bool
+    {
+        return $thrown instanceof QueryException && ($thrown->errorInfo[1] ?? null) === 1452;
     }
 
     private static function wait(int $seconds): string

@@ -38,7 +38,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(DocumentChecker::class, static fn (): DocumentChecker => new DocumentChecker(base_path('schemas')));
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
-        $this->app->singleton(Turns::class, static fn (): Turns => new Turns(storage_path('framework/turns-'.self::instance()), (int) config('rushhold.heavy')));
+        $this->app->singleton(Turns::class, static fn (): Turns => new Turns(storage_path('framework/turns-'.self::instance()), (int) config('rushhold.heavy'), (int) config('rushhold.heavy_seats')));
         $this->app->singleton(StoreGate::class, static fn (): StoreGate => new StoreGate(storage_path('framework/store-away-'.self::instance())));
         $this->store();
     }

@@ -29,7 +29,7 @@ final readonly class RushKeeper
             $this->history->begin($rush);
 
             return $rush;
-        }, 3);
+        });
     }
 
     /**

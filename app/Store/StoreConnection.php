@@ -8,9 +8,15 @@ use Closure;
 use Illuminate\Database\MariaDbConnection;
 use Illuminate\Database\QueryException;
 
-/** A connection of a request: what was lost on the way is not asked again, because the person would wait twice. */
+/**
+ * A connection of a request: what was lost on the way is not asked again, because the person would wait twice. Transactions that stand
+ * in each other's way are carried out one after the other.
+ */
 final class StoreConnection extends MariaDbConnection
 {
+    /** How often a transaction is begun anew when others stood in its way. */
+    private const ATTEMPTS = 3;
+
     private ?StoreGate $gate = null;
 
     public function guardedBy(StoreGate $gate): self
@@ -18,6 +24,11 @@ final class StoreConnection extends MariaDbConnection
         $this->gate = $gate;
 
         return $this;
+    }
+
+    public function transaction(Closure $callback, $attempts = self::ATTEMPTS): mixed
+    {
+        return parent::transaction($callback, $attempts);
     }
 
     /** @param  array<mixed>  $bindings */

@@ -33,6 +33,8 @@ final class StoreConnector extends MariaDbConnector
         }
         // the driver counts the wait for an answer by this alone, a hand-shake that never comes included
         ini_set('mysqlnd.net_read_timeout', (string) self::PATIENCE_S);
+        // who waits for another's write is told before that: a store that is busy is not away
+        $options[PDO::MYSQL_ATTR_INIT_COMMAND] = 'SET SESSION innodb_lock_wait_timeout = '.(self::PATIENCE_S - 1);
         try {
             $pdo = $this->createPdoConnection($dsn, $config['username'] ?? null, $config['password'] ?? null, $options);
         } catch (\Exception $failed) {

@@ -148,12 +148,15 @@ it('writes down so much a day and no more', function () {
 it('sends what reckons for long to a line of its own, every route of it', function () {
     $conf = (string) file_get_contents(base_path('bin/serve/nginx.conf'));
     preg_match('#location ~ (\^/api/\(\?:rushes/\S+) \{[^}]*?heavy\.sock#s', $conf, $found);
+    // the page knows the same ones, and asks for two of them at once
+    preg_match('#HEAVY = /\^(.+)\$/;#', (string) file_get_contents(resource_path('js/api/turns.ts')), $page);
     foreach (Requests::routes() as [$verb, $uri, $route]) {
         $address = '/'.preg_replace('/\{\w+\}/', '01arz3ndektsv4rrffq69g5fav', $uri);
         $heavy = in_array('heavy', $route->gatherMiddleware(), true) || in_array(Heavy::class, $route->gatherMiddleware(), true);
         // schools are quick enough, and GET of sweeps shares its address with their beginning
         if ($heavy) {
             expect(preg_match('#'.$found[1].'#', $address))->toBe(1, "{$verb} {$address} waits among what is quick");
+            expect(preg_match('#^/api/'.str_replace('\/', '/', $page[1]).'$#', $address) === 1 || str_ends_with($address, '/pdf'))->toBeTrue("{$address} is not known to the page");
         } elseif (! str_ends_with($address, '/sweeps')) {
             expect(preg_match('#'.$found[1].'#', $address))->toBe(0, "{$verb} {$address} waits behind what is slow");
         }

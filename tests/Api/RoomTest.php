@@ -182,6 +182,19 @@ it('lets an account reckon two at once, and everybody else in between', function
     exec('rm -rf '.escapeshellarg($folder));
 });
 
+it('lets one more of an account wait a moment until a turn has ended', function () {
+    $folder = sys_get_temp_dir().'/turns-'.bin2hex(random_bytes(4));
+    $turns = new Turns($folder, 1, 1);
+    // another process reckons, and is done soon
+    $other = proc_open([PHP_BINARY, '-r', 'require $argv[1]; $turn = (new App\\Limits\\Turns($argv[2], 1))->take("ada"); echo "has it\n"; usleep(100_000);', base_path('vendor/autoload.php'), $folder], [1 => ['pipe', 'w']], $pipes);
+    expect(fgets($pipes[1]))->toBe("has it\n");
+    $turn = $turns->await('ada');
+    expect($turn)->not->toBeNull()->and($turns->await('grace'))->toBeNull();
+    $turn->end();
+    proc_close($other);
+    exec('rm -rf '.escapeshellarg($folder));
+});
+
 it('tells who comes too often to reckon that it is not their turn', function () {
     $held = [app(Turns::class)->take((string) $this->ada->id), app(Turns::class)->take((string) $this->ada->id)];
     foreach (['rehearsal', 'map', 'rehearsal/helps'] as $what) {

@@ -240,7 +240,7 @@ final readonly class AccountController extends Controller
             Auth::setUser($user);
 
             return $user;
-        }, 3);
+        });
     }
 
     private static function address(Body $body): string

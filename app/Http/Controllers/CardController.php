@@ -127,7 +127,7 @@ final readonly class CardController extends Controller
             $user->inTurn();
             $this->room->forAnother('cards', $user->cards()->count());
             $card->restore();
-        }, 3);
+        });
 
         return new JsonResponse($this->whole($card, $user));
     }
@@ -157,7 +157,7 @@ final readonly class CardController extends Controller
             $now->save();
 
             return $now->ticks;
-        }, 3);
+        });
 
         return new JsonResponse(['as_of' => self::asOf(), 'ticks' => (object) $ticks]);
     }

@@ -104,7 +104,7 @@ final readonly class GearController extends Controller
             $user->inTurn();
             $this->roomFor($user, $gear->type, $gear->document);
             $gear->restore();
-        }, 3);
+        });
 
         return $this->whole($gear);
     }

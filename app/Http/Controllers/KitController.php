@@ -52,7 +52,7 @@ final readonly class KitController extends Controller
             }
 
             return $there ?? $user->kits()->create($parts);
-        }, 3);
+        });
 
         return new JsonResponse(self::shape($kit), $kit->wasRecentlyCreated ? 201 : 200);
     }

@@ -105,7 +105,7 @@ final readonly class LayoutController extends Controller
             }
 
             return $layout;
-        }, 3);
+        });
     }
 
     /** Every hold it names, wherever, must answer a rush of this account, deleted or not. */

@@ -54,7 +54,7 @@ final readonly class LeftController extends Controller
             }
 
             return $now;
-        }, 3);
+        });
 
         return new JsonResponse(self::shape($left));
     }

@@ -102,7 +102,7 @@ final readonly class RushController extends Controller
             $user->inTurn();
             $this->room->forAnother('rushes', $user->rushes()->count());
             $rush->restore();
-        }, 3);
+        });
 
         return $this->answer($rush, $user);
     }
@@ -122,7 +122,7 @@ final readonly class RushController extends Controller
             });
 
             return $this->answer($rush, $user, $new ? 201 : 200);
-        }, 3);
+        });
     }
 
     private function answer(Rush $rush, User $user, int $status = 200): JsonResponse

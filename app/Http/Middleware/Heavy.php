@@ -12,7 +12,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What reckons for long: two at once for an account, few at once altogether; whoever comes too many is told at once and asks again. */
+/** What reckons for long: two at once for an account, few at once altogether; a third waits a moment, whoever comes beyond that is told and asks again. */
 final readonly class Heavy
 {
     public function __construct(private Turns $turns) {}
@@ -25,7 +25,7 @@ final readonly class Heavy
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
-        $turn = $this->turns->take($user instanceof User ? (string) $user->id : 'nobody');
+        $turn = $this->turns->await($user instanceof User ? (string) $user->id : 'nobody');
         if ($turn === null) {
             throw new ProblemException(new Problem('busy', 429, 'Two reckonings of yours are under way', 'This one waits until they are done.', [], ['retry_after_s' => 1]));
         }

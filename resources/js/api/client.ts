@@ -1,6 +1,7 @@
 import type { Problem } from "../generated/problem";
 import { accountKey, lost } from "../session/account";
 import { noteReached } from "./connection";
+import { HEAVY, inTurns } from "./turns";
 
 /** How long to wait for a turn at reckoning before asking again, in ms, and how often. */
 const TURN_MS = 600;
@@ -80,15 +81,17 @@ let written = 0;
 export const request = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
   if (method !== "GET") {
     try {
-      return await inItsTurn<T>(method, path, body);
+      return await inTurns(path, () => inItsTurn<T>(method, path, body));
     } finally {
       written += 1;
     }
   }
   for (let read = 1; ; read += 1) {
     const before = written;
-    const answer = await inItsTurn<T>(method, path, undefined);
-    if (written === before || read === READS) return answer;
+    const answer = await inTurns(path, () => inItsTurn<T>(method, path, undefined));
+    // what is reckoned for long is of one state of a rush, and kept under that
+    const ofOneState = HEAVY.test(path) && !path.endsWith("/sweeps");
+    if (written === before || read === READS || ofOneState) return answer;
   }
 };
 

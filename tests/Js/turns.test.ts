@@ -1,0 +1,31 @@
+import { describe, expect, it } from "vitest";
+import { inTurns } from "../../resources/js/api/turns";
+
+describe("what reckons for long", () => {
+  it("runs two at once, in the order in which it was asked for, and nothing waits behind what failed", async () => {
+    const begun: number[] = [];
+    const ends: (() => void)[] = [];
+    let most = 0;
+    let under = 0;
+    const all = [0, 1, 2, 3, 4].map((at) =>
+      inTurns("rushes/a/map", async () => {
+        begun.push(at);
+        most = Math.max(most, ++under);
+        await new Promise<void>((resolve) => ends.push(resolve));
+        under -= 1;
+        if (at === 1) throw new Error("it failed");
+        return at;
+      }).catch(() => -1),
+    );
+    expect(begun).toEqual([0, 1]);
+    // anything quick goes on meanwhile
+    expect(await inTurns("rushes/a", async () => "quick")).toBe("quick");
+    while (ends.length > 0) {
+      ends.shift()!();
+      // oxlint-disable-next-line no-await-in-loop -- one ends after the other
+      await new Promise((resolve) => setTimeout(resolve));
+    }
+    expect(await Promise.all(all)).toEqual([0, -1, 2, 3, 4]);
+    expect([begun, most]).toEqual([[0, 1, 2, 3, 4], 2]);
+  });
+});
