@@ -256,6 +256,34 @@ it('makes one record of a request that is sent six times at once, and another on
     }
 });
 
+it('carries out or refuses in words whatever meets a deletion', function () {
+    $logged = TestServer::logged();
+    for ($round = 0; $round < 2; $round++) {
+        $who = Stranger::registered();
+        ['rush' => $rush, 'kit' => $kit, 'body' => $body, 'card' => $card] = things($who);
+        $edit = static fn (string $name): array => ['PUT', "/api/rushes/{$rush}", ['revision' => 1, 'gesture' => $name, 'kit_id' => $kit, 'focal_mm' => null, 'rush' => Documents::rush(['name' => $name])]];
+        $left = ['PUT', "/api/gear/{$body}/left", ['left' => ['format' => 'left/1'], 'by' => 'x', 'at' => 1_700_000_000_000]];
+        $sweep = ['POST', "/api/rushes/{$rush}/sweeps", ['kind' => 'exposure']];
+        $wrong = [];
+        foreach ([
+            [$edit('a'), ['DELETE', "/api/rushes/{$rush}"], $sweep, ['POST', "/api/rushes/{$rush}/duplicate"], ['GET', "/api/rushes/{$rush}/rehearsal"], ['GET', '/api/cards'], ['POST', "/api/rushes/{$rush}/restore"], $edit('b')],
+            [['DELETE', "/api/cards/{$card}"], ['POST', "/api/cards/{$card}/share", ['days' => 1]], ['GET', "/api/cards/{$card}/pdf"], ['POST', "/api/cards/{$card}/restore"], ['PUT', "/api/cards/{$card}", ['revision' => 1, 'gesture' => 'g', 'name' => 'y', 'rushes' => []]]],
+            [['DELETE', "/api/gear/{$body}"], ['GET', "/api/layouts/{$body}"], ['GET', "/api/layouts/{$body}"], $left, ['GET', '/api/kits'], ['POST', "/api/gear/{$body}/restore"], $edit('c')],
+            [['POST', "/api/gear/{$body}/restore"], ['POST', "/api/rushes/{$rush}/restore"]],
+            [$edit('d'), ['DELETE', '/api/account', ['password' => 'sandpiper-dawn']], ['POST', '/api/cards', ['name' => 'z', 'rushes' => []]], ['PUT', '/api/settings', ['settings' => ['theme' => 'ember']]], $left, ['GET', "/api/rushes/{$rush}/rehearsal"], $sweep, ['POST', '/api/kits', ['body_id' => $body, 'lens_id' => $body]]],
+        ] as $atOnce) {
+            foreach ($who->atOnce($atOnce) as $at => $answer) {
+                if (($bad = wrongWith($answer, 0)) !== null) {
+                    $wrong[] = implode(' ', array_slice($atOnce[$at], 0, 2)).': '.$bad;
+                }
+            }
+        }
+        expect($wrong)->toBe([]);
+        $who->must(401, 'GET', '/api/rushes');
+    }
+    expect(TestServer::logged() - $logged)->toBeLessThan(1_000);
+});
+
 it('lets nobody take the turns of others: beside sixteen heavy requests of one account another plans as before', function () {
     $greedy = Stranger::registered();
     ['rush' => $rush, 'kit' => $kit] = things($greedy);
