@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Jobs\MailPasswordLink;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Account;
-use Illuminate\Mail\Message;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Mail;
 use RushHold\Assumptions;
 use RushHold\Units;
 
@@ -74,10 +73,7 @@ final class User extends Account
     /** Mails the link to a new password, where mail is set up. */
     public function sendPasswordResetNotification($token): void
     {
-        $link = url('/reset/'.$token.'?email='.rawurlencode($this->email));
-        Mail::raw("Somebody asked for a new password for {$this->email} at Rush Hold.\n\nChoose it here within an hour:\n{$link}\n\nIf that was not you, do nothing: your password stays as it is.\n", function (Message $mail): void {
-            $mail->to($this->email)->subject('A new password for Rush Hold');
-        });
+        MailPasswordLink::dispatch($this->email, url('/reset/'.$token.'?email='.rawurlencode($this->email)));
     }
 
     /** @return HasMany<Gear, $this> */

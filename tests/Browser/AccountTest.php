@@ -114,6 +114,34 @@ it('signs out and in, changes the password, and deletes the account', function (
     $this->expectedOnConsole = ['422'];
 });
 
+it('lets in again who has forgotten the password, by a link of whoever looks after this copy', function () {
+    $window = $this->browser();
+    $email = $this->registered($window);
+    $this->one($window, 'a.who')->click();
+    $this->press($window, 'Sign out');
+    $this->press($window, 'I have forgotten my password');
+    $this->see($window, 'php artisan account:reset');
+    exec('cd '.escapeshellarg($this->root()).' && bash -c '.escapeshellarg(". bin/lib.sh; instance test; artisan account:reset {$email}").' 2>&1', $said, $exit);
+    expect($exit)->toBe(0, implode("\n", $said));
+    preg_match('#/reset/\S+#', implode("\n", $said), $link);
+    $set = function (string $password) use ($window, $link): void {
+        $window->get($this->address($link[0]));
+        $this->one($window, 'input[name=password]')->sendKeys([$password, Key::ENTER]);
+    };
+    $set('short');
+    $this->see($window, '10 to 72 characters');
+    $set('turnstone-dusk');
+    $this->see($window, 'Your password is set.');
+    // the link is good once
+    $set('another-password');
+    $this->see($window, 'This link has ended or was used already.');
+    $window->get($this->address('/sign-in'));
+    $this->one($window, 'input[name=email]')->sendKeys($email);
+    $this->one($window, 'input[name=password]')->sendKeys(['turnstone-dusk', Key::ENTER]);
+    $this->see($window, 'No rush yet.');
+    $this->expectedOnConsole = ['422'];
+});
+
 it('shows who is signed out the way in, and a lost visitor the way back', function () {
     $window = $this->browser();
     $window->get($this->address('/plan/01ARZ3NDEKTSV4RRFFQ69G5FAV'));

@@ -172,6 +172,18 @@ it('has no serious accessibility finding in any view or theme', function (string
         $window,
         fn (string $view) => expect(axe($window, $this->root()))->toBe([], $view),
     );
+    $window->get($this->address('/settings'));
+    $this->one($window, '.room-left summary')->click();
+    $this->see($window, 'earlier states');
+    expect(axe($window, $this->root()))->toBe([]);
+    $this->press($window, 'Sign out');
+    foreach (['/register' => 'Make my account', '/forgotten' => 'A new password.', '/reset/x' => 'Set it'] as $path => $text) {
+        $this->see($window, 'One second');
+        $window->get($this->address($path));
+        $this->see($window, $text);
+        expect(axe($window, $this->root()))->toBe([], $path);
+        $window->get($this->address('/sign-in'));
+    }
 })->with(['paper', 'dusk', 'ember']);
 
 it('fits from a small phone to a wide screen', function (int $width, int $height) {
