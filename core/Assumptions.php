@@ -26,11 +26,26 @@ final class Assumptions
     /** @var array<string, float> */
     private readonly array $values;
 
+    /** @var array<string, true> names of those that have been read, in the order of their first reading */
+    private array $read = [];
+
     /** @param  array<string, float>  $changed */
     private function __construct(private readonly array $changed)
     {
         self::$defaults ??= array_map(static fn (Assumption $one): float => $one->default, self::all());
         $this->values = $changed + self::$defaults;
+    }
+
+    /** The same figures, of which none has been read yet: whatever rests on them is told by {@see read()}. */
+    public function unread(): self
+    {
+        return new self($this->changed);
+    }
+
+    /** @return list<string> names of those that have been read, and on which everything reckoned from these rests */
+    public function read(): array
+    {
+        return array_keys($this->read);
     }
 
     public static function defaults(): self
@@ -78,6 +93,8 @@ final class Assumptions
 
     public function value(string $name): float
     {
+        $this->read[$name] = true;
+
         return $this->values[$name];
     }
 

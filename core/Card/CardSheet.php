@@ -29,7 +29,7 @@ final readonly class CardSheet
     /**
      * @param  string  $key  the hold's key in the layout
      * @param  list<TippingPoint>  $tips
-     * @return array<string, mixed> see schemas/card.json, without what belongs to the account
+     * @return array<string, mixed> of a sheet as a card shows it; what only its owner sees is added by app/Cards/CardKeeper
      */
     public function of(string $key, string $name, Plan $plan, array $tips, CameraState $left, ?Laying $laying): array
     {

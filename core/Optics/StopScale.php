@@ -108,8 +108,8 @@ final class StopScale
         return $best;
     }
 
-    /** @return list<int> the engraved series, 25 to 6.5 million; from 12800 on it doubles exactly */
-    private static function isos(): array
+    /** @return list<int> the engraved series, 25 to 10,240,000; from 12800 on it doubles exactly */
+    public static function isos(): array
     {
         if (self::$isos === null) {
             self::$isos = self::ISOS;

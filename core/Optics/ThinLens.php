@@ -9,7 +9,7 @@ use RushHold\Guard;
 /**
  * A lens of one focal length as the thin-lens formulas see it: distances run from its front principal plane.
  *
- * Source of the formulas: geometrical optics of the thin lens, docs/model.md §1.
+ * Source of the formulas: geometrical optics of the thin lens, docs/model.md, Optics.
  */
 final readonly class ThinLens
 {

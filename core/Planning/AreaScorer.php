@@ -19,7 +19,7 @@ use RushHold\Rush\Separation;
  * Scores every AF area a body has by the chance that it keeps the right thing: the aim is on it, and nothing else takes it.
  *
  * P = P(on target) · exp(−Σ hazards). Hazards grow with the area and add up, so that more clutter in front can only favour
- * smaller areas, and on clean ground a wilder aim can only favour larger ones. Source: docs/model.md, area score.
+ * smaller areas, and on clean ground a wilder aim can only favour larger ones. Source: docs/model.md, AF area.
  */
 final readonly class AreaScorer
 {

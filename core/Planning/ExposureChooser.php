@@ -96,7 +96,7 @@ final class ExposureChooser implements Chooser
         )] : [];
         $shortfall = $search->over($found, $situation->rush->isoCeiling) ? log($found->iso / $situation->rush->isoCeiling, 2) : 0.0;
 
-        return [$found, $concessions, $shortfall];
+        return [$found, [...$concessions, ...LightConcessions::dark($situation, $found->iso, $shortfall), ...LightConcessions::bright($situation, $found->fNumber, $found->shutterS, $found->iso)], $shortfall];
     }
 
     private function iso(Exposed $found, ExposureSearch $search, float $ceiling): int

@@ -36,19 +36,10 @@ final class GiveWay
         }
         $this->tellShortestShutter($found);
         $shortfall = $this->search->over($found, $ceiling) ? log($found->iso / $ceiling, 2) : 0.0;
-        if ($shortfall > 0) {
-            $this->concessions[] = new Concession(
-                'light', sprintf('%s stops too dark', Units::figures($shortfall, 2)),
-                sprintf('EV %s asks for ISO %.0f here; your ceiling is %.0f.', Units::figures($this->situation->rush->ev100), $found->iso, $ceiling), $shortfall,
-            );
-        }
-        if ($this->search->tooBright($found)) {
-            $stops = log($this->search->baseIso / $found->iso, 2);
-            $this->concessions[] = new Concession(
-                'overexposure', sprintf('%s stops too bright', Units::figures($stops, 2)),
-                sprintf('Even f/%s at %s is too much light for ISO %.0f; a grey filter takes it off.', $found->fNumber, Units::shutter($found->shutterS), $this->search->baseIso), $stops,
-            );
-        }
+        array_push(
+            $this->concessions, ...LightConcessions::dark($this->situation, $found->iso, $shortfall),
+            ...LightConcessions::bright($this->situation, $found->fNumber, $found->shutterS, $found->iso),
+        );
 
         return [$found, $this->concessions, $shortfall];
     }

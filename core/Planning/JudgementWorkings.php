@@ -34,7 +34,7 @@ final readonly class JudgementWorkings
             $this->in('v', 'own speed', $travel->speedMps, 'm/s', 'rush'), $this->in('v_r', 'closing speed', $travel->closingMps(), 'm/s', 'computed'),
             $this->in('v_t', 'crossing speed', $travel->crossingMps(), 'm/s', 'computed'), $this->assumed('t', 'focus.single_wait'),
             $this->in('', 'half the depth, wide open', $situation->halfDepthM($situation->kit->widestF()), 'm', 'computed'),
-        ], $this->number('focus_mode', 'drift_m'), 'm', 'docs/model.md, focus');
+        ], $this->number('focus_mode', 'drift_m'), 'm', 'docs/model.md, Tracking');
     }
 
     private function area(): Working
@@ -84,7 +84,7 @@ final readonly class JudgementWorkings
             ...$hidden, $this->in('', 'longest hidden', $this->number('tuning.hold', 'hidden_s'), 's', 'computed'),
             $this->assumed('', 'aim.recover.'.$rush->photographer->skill->value),
             $this->in('', 'level chosen waits', $this->number('tuning.hold', 'waits_s'), 's', 'kit'),
-        ], max($this->number('tuning.hold', 'hidden_s') ?? 0.0, $this->number('tuning.hold', 'slip_s') ?? 0.0), 's', 'docs/model.md, hold dial');
+        ], max($this->number('tuning.hold', 'hidden_s') ?? 0.0, $this->number('tuning.hold', 'slip_s') ?? 0.0), 's', 'docs/model.md, Tracking');
     }
 
     private function pace(): Working
@@ -97,7 +97,7 @@ final readonly class JudgementWorkings
             $this->in('v_t', 'crossing speed', $situation->rush->travel->crossingMps(), 'm/s', 'computed'), $this->in('s', 'nearest it may come', $situation->paceAtM(), 'm', 'rush'),
             $this->in('', 'change of the closing speed each second', $this->number('tuning.pace', 'change_mps2'), 'm/s', 'computed'), ...$usual,
             $this->assumed('τ_p', 'pace.horizon'), $this->in('', 'half the depth there', $this->number('tuning.pace', 'half_depth_m'), 'm', 'computed'),
-        ], $this->number('tuning.pace', 'drift_m'), 'm', 'docs/model.md, pace dial');
+        ], $this->number('tuning.pace', 'drift_m'), 'm', 'docs/model.md, Tracking');
     }
 
     private function hand(): Working
@@ -107,7 +107,7 @@ final readonly class JudgementWorkings
         return new Working('manual_technique', 'AF hit rate above which it starts sooner than your hand', '1 − (t_mf + (1−q)·r_mf − t_af) / r_af', [
             $this->assumed('t_mf', 'hand.acquire'), $this->in('q', 'how often your first try hits', $hand?->hit, '', 'computed'), $this->assumed('r_mf', 'hand.correct'),
             $this->assumed('t_af', 'af.acquire'), $this->assumed('r_af', 'af.recover'), $this->assumed('', 'hand.window'), $this->assumed('', 'hand.sweep'),
-        ], $hand?->breakEven, '', 'docs/model.md, manual technique');
+        ], $hand?->breakEven, '', 'docs/model.md, Manual technique');
     }
 
     private function zoom(): Working
@@ -117,7 +117,7 @@ final readonly class JudgementWorkings
         return new Working('focal_mm', 'How much of the frame it needs', '(size + 2σ) / frame, in the fuller direction', [
             $this->in('', 'width of the subject', $framing->widthM, 'm', 'computed'), $this->in('', 'height of the subject', $framing->heightM, 'm', 'computed'),
             $this->in('', 'width of the frame there', $framing->frameWidthM, 'm', 'computed'), $this->assumed('', 'frame.fill'),
-        ], $this->number('focal_mm', 'filled'), '', 'docs/model.md, zoom');
+        ], $this->number('focal_mm', 'filled'), '', 'docs/model.md, The frame and the aim');
     }
 
     /** A number that the chooser gave with its reason. */

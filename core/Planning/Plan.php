@@ -12,6 +12,7 @@ use RushHold\Optics\DepthOfField;
 /** The answer to a rush: what to set, the numbers it rests on, the reasons. {@see PlanDocument} writes it as plan/1. */
 final readonly class Plan
 {
+    /** @param  list<string>  $restsOn  names of the assumed figures that were read for it: no other can change it */
     private function __construct(
         public Situation $situation,
         public Draft $draft,
@@ -21,6 +22,7 @@ final readonly class Plan
         public DepthOfField $depth,
         public Hold $hold,
         public Kit $kit,
+        public array $restsOn,
     ) {}
 
     /** @param  Kit  $kit  as it was given, before the zoom was set */
@@ -40,6 +42,7 @@ final readonly class Plan
             ),
             $draft->hold($situation->kit->lens->focalMm),
             $kit,
+            $situation->assumptions->read(),
         );
     }
 

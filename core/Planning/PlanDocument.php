@@ -29,7 +29,7 @@ final class PlanDocument
             'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray($told['flips'][$reason->field] ?? null), $plan->draft->reasons),
             'concessions' => array_map(static fn (Concession $concession): array => $concession->toArray(), $plan->draft->concessions),
             'cautions' => Cautions::for($plan->situation),
-            'assumptions' => self::assumptions($plan->situation->assumptions, Workings::assumptionNames($workings)),
+            'assumptions' => self::assumptions($plan, Workings::assumptionNames($workings)),
             'workings' => array_map(static fn (Working $working): array => $working->toArray(), $workings),
             'pane' => self::pane($plan),
             'hand' => $plan->draft->hand?->toArray(),
@@ -119,12 +119,13 @@ final class PlanDocument
     }
 
     /**
-     * @param  list<string>  $names
+     * @param  list<string>  $cited  names of those that its workings show
      * @return list<array<string, mixed>>
      */
-    private static function assumptions(Assumptions $assumptions, array $names): array
+    private static function assumptions(Plan $plan, array $cited): array
     {
-        $known = array_intersect_key(Assumptions::all(), array_flip($names));
+        $known = array_intersect_key(Assumptions::all(), array_flip([...$plan->restsOn, ...$cited]));
+        $assumptions = $plan->situation->assumptions;
 
         return array_values(array_map(static fn (Assumption $one): array => [
             'name' => $one->name, 'value' => $assumptions->value($one->name), 'default' => $one->default, 'unit' => $one->unit,

@@ -40,7 +40,8 @@ final readonly class Planner
     /** @throws \RushHold\Faults\SubjectInsideClosestFocus when the lens cannot focus on the subject */
     public function plan(Rush $rush, Kit $kit, ?Assumptions $assumptions = null, Units $units = Units::Metric, ?Dials $dials = null): Plan
     {
-        $assumptions ??= Assumptions::defaults();
+        // a plan knows which figures it rests on: those that were read while it was made
+        $assumptions = ($assumptions ?? Assumptions::defaults())->unread();
         [$set, $focalReason] = FocalChooser::set($rush, $kit, $assumptions, $units);
         $situation = Situation::of($rush, $set, $assumptions, $units, $dials);
         $draft = new Draft;

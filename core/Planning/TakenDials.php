@@ -71,16 +71,14 @@ final readonly class TakenDials implements Chooser
     /** @return list<Concession> what gives way with these, instead of what had given way without them */
     private function concessions(Situation $situation, Draft $draft, Settings $taken, FrameBlur $blur): array
     {
-        $base = $situation->assumptions->value('camera.base_iso');
         $limitMm = $situation->limitMm($taken->standard);
         $totalMm = $blur->budget($taken->fNumber, $taken->shutterS, $taken->standard)->totalMm();
-        $bright = log($base / $taken->exactIso, 2);
 
         return [
             ...array_values(array_filter($draft->concessions, static fn (Concession $one): bool => $one->step === 'standard')),
             ...($totalMm > $limitMm * 1.005 ? [new Concession('limit', sprintf('%s of blur instead of %s', Units::blur($totalMm), Units::blur($limitMm)), 'With shutter and aperture as you took them.', 0.0, $totalMm - $limitMm)] : []),
-            ...($taken->shortfallStops > 0 ? [new Concession('light', sprintf('%s stops too dark', Units::figures($taken->shortfallStops, 2)), sprintf('EV %s asks for ISO %.0f here; your ceiling is %.0f.', Units::figures($situation->rush->ev100), $taken->exactIso, $situation->rush->isoCeiling), $taken->shortfallStops)] : []),
-            ...($bright > 0.17 ? [new Concession('overexposure', sprintf('%s stops too bright', Units::figures($bright, 2)), sprintf('That is too much light for ISO %.0f; a grey filter takes it off.', $base), $bright)] : []),
+            ...LightConcessions::dark($situation, $taken->exactIso, $taken->shortfallStops),
+            ...LightConcessions::bright($situation, $taken->fNumber, $taken->shutterS, $taken->exactIso),
         ];
     }
 

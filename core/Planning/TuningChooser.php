@@ -42,14 +42,14 @@ final class TuningChooser implements Chooser
             return;
         }
         $top = count($levels) - 1;
-        $byNumbers = $this->level($levels, $needS);
-        $atOnce = $this->level($levels, 0.0, $situation->assumptions->value($situation->rush->intent->follow === Follow::Nearest ? 'hold.hopping' : 'hold.switching'));
+        $byNumbers = self::shortestBeyond($levels, $needS);
+        $atOnce = self::longestWithin($levels, $situation->assumptions->value($situation->rush->intent->follow === Follow::Nearest ? 'hold.hopping' : 'hold.switching'));
         $hops = $situation->rush->intent->follow === Follow::Nearest;
         $switches = $hops || $situation->rush->intent->follow === Follow::WhoeverEnters || $situation->rush->pattern === Pattern::Sudden;
         $level = match (true) {
             $school === 'general' => min(2, $top),
             $school === 'sticky' => max(min(4, $top) - 1, $byNumbers),
-            $school === 'responsive' => $draft->areaScore()->onTarget >= 0.85 ? min(0, $top) : min(2, $top),
+            $school === 'responsive' => $draft->areaScore()->onTarget >= 0.85 ? 0 : min(2, $top),
             $switches => min($atOnce, $byNumbers),
             default => $byNumbers,
         };
@@ -75,21 +75,31 @@ final class TuningChooser implements Chooser
     }
 
     /**
-     * The lowest level that waits longer than $needS and, where given, no longer than $atMostS.
+     * The lowest level that waits longer than $needS, the highest there is when none does.
      *
      * @param  non-empty-list<float>  $levels
      */
-    private function level(array $levels, float $needS, float $atMostS = INF): int
+    private static function shortestBeyond(array $levels, float $needS): int
+    {
+        foreach ($levels as $level => $waitS) {
+            if ($waitS > $needS) {
+                return $level;
+            }
+        }
+
+        return count($levels) - 1;
+    }
+
+    /**
+     * The highest level that waits no longer than $mostS, the lowest there is when all do.
+     *
+     * @param  non-empty-list<float>  $levels
+     */
+    private static function longestWithin(array $levels, float $mostS): int
     {
         $found = 0;
         foreach ($levels as $level => $waitS) {
-            if ($atMostS < INF) {
-                $found = $waitS <= $atMostS + 1e-9 ? $level : $found;
-            } elseif ($waitS > $needS) {
-                return $level;
-            } else {
-                $found = $level;
-            }
+            $found = $waitS <= $mostS + 1e-9 ? $level : $found;
         }
 
         return $found;

@@ -12,9 +12,9 @@ use RushHold\Rush\Limbs;
 /** The workings of every figure a plan shows. */
 final readonly class Workings
 {
-    private const OPTICS = 'Thin lens, docs/model.md §1';
+    private const OPTICS = 'Thin lens, docs/model.md, Optics';
 
-    private const MOTION = 'docs/model.md §2';
+    private const MOTION = 'docs/model.md, Motion';
 
     public function __construct(private Plan $plan) {}
 
@@ -68,7 +68,7 @@ final readonly class Workings
             ], $blur->defocusMm, 'mm', self::OPTICS),
             new Working('blur_mm.diffraction', 'Diffraction', '1.03 · λ · N', [
                 self::in('λ', 'green light', 0.00055, 'mm', 'computed'), $fNumber,
-            ], $blur->diffractionMm, 'mm', 'Airy 1835, full width at half maximum; docs/model.md §1'),
+            ], $blur->diffractionMm, 'mm', 'Airy 1835, full width at half maximum; docs/model.md, Optics'),
         ];
     }
 
@@ -82,7 +82,7 @@ final readonly class Workings
 
         return new Working(
             'blur_mm.limit', 'Largest blur that counts as sharp', $standard->value === 'pixel' ? '2 · pixel pitch' : 'c · diagonal / 43.27', $inputs,
-            $this->plan->blur->limitMm, 'mm', 'Sharpness standard, docs/model.md §1',
+            $this->plan->blur->limitMm, 'mm', 'Sharpness standard, docs/model.md, Optics',
         );
     }
 
@@ -127,11 +127,11 @@ final readonly class Workings
                 self::in('N', 'f-number', $settings->fNumber, '', 'chosen'), self::in('t', 'shutter', $settings->shutterS, 's', 'chosen'),
                 self::in('EV', 'light at ISO 100', $plan->situation->rush->ev100, 'EV', 'rush'),
                 self::in('', 'your ceiling', $plan->situation->rush->isoCeiling, '', 'rush'), self::assumed($this->plan->situation->assumptions, '', 'camera.base_iso'),
-            ], $settings->exactIso, '', 'docs/model.md §4; then the nearest third-stop'),
+            ], $settings->exactIso, '', 'docs/model.md, Exposure and the order of giving way; then the nearest third-stop'),
             new Working('f_number', 'Aperture', 'the widest that costs no more ISO than a narrower one would', [
                 self::in('', 'widest with converter', $plan->situation->kit->widestF(), '', 'kit'), self::assumed($this->plan->situation->assumptions, '', 'lens.smallest_f'),
                 self::in('', 'blur by focus lag at this aperture', $plan->frameBlur->lagMm($settings->fNumber), 'mm', 'computed'),
-            ], $settings->fNumber, '', 'docs/model.md §4'),
+            ], $settings->fNumber, '', 'docs/model.md, Exposure and the order of giving way'),
         ];
     }
 
@@ -155,7 +155,7 @@ final readonly class Workings
                 $follows ? self::assumed($this->plan->situation->assumptions, 'p', 'focus.prediction') : self::in('p', 'focus is locked, nothing is predicted', 0.0, '', 'computed'),
                 self::in('v_r', 'closing speed', $rush->travel->closingMps(), 'm/s', 'computed'), self::in('v_t', 'crossing speed', $rush->travel->crossingMps(), 'm/s', 'computed'),
                 $distance, self::in('a', 'acceleration', $rush->travel->accelerationMps2, 'm/s²', 'rush'), self::in('τ', 'lag of the body', $plan->situation->kit->body->afLagS, 's', 'kit'),
-            ], $plan->frameBlur->lagErrorM, 'm', 'docs/model.md §3'),
+            ], $plan->frameBlur->lagErrorM, 'm', self::MOTION),
         ];
     }
 

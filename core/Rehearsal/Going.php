@@ -49,7 +49,7 @@ final readonly class Going
 
         return new self(
             $rush->workM, $travel->speedMps, $travel->closingMps(), $travel->crossingMps(), $sits,
-            // with this spread a jink carries it ε·v·reaction in the time the hand needs to answer (docs/model.md, rehearsal)
+            // with this spread a jink carries it ε·v·reaction in the time the hand needs to answer (docs/model.md, Rehearsal)
             $perfect || $sits ? 0.0 : 1.27 * $assumptions->erraticness($pattern) * $travel->speedMps,
             in_array($rush->kind()->family, [Family::Bird, Family::Small], true) ? 1.0 : $assumptions->value('aim.grounded'),
             $sits && ! $perfect ? $travel->speedMps * $assumptions->value('aim.fidget') : 0.0,

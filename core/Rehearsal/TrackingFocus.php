@@ -9,7 +9,7 @@ namespace RushHold\Rehearsal;
  * lost it, or when something nearer is in a box; lets go when it has waited long enough, and then takes what it finds: the nearest
  * in a box, what is in front, the subject if it is under the area, what is behind it.
  *
- * The loop is one piece on purpose: a call costs this language more than the step itself (docs/model.md, rehearsal).
+ * The loop is one piece on purpose: a call costs this language more than the step itself (docs/model.md, Rehearsal).
  */
 final class TrackingFocus implements Focus
 {

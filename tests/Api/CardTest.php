@@ -176,7 +176,10 @@ it('shares a card by a link that shows nothing else, and ends it', function () {
         ->not->toContain('pre_flight')
         ->not->toContain('"ticks"')
         ->not->toContain($this->body);
-    expect(array_keys($shared->json()))->toBe(['name', 'until', 'units', 'sheets']);
+    expect(array_keys($shared->json()))->toBe(['name', 'until', 'units', 'sheets'])
+        ->and(array_keys($shared->json('sheets.0')))->toEqualCanonicalizing(['name', 'settings', 'lines', 'button', 'aim', 'figure', 'technique', 'trap_m', 'distance', 'focal', 'zooms', 'budget', 'tips', 'gave_way', 'cautions', 'kit', 'camera'])
+        // no id of anything
+        ->and((string) $shared->getContent())->not->toMatch('/\b[0-9a-hjkmnp-tv-z]{26}\b/');
     $this->get('/shared/'.$token)->assertOk();
     // it ends by itself
     Carbon::setTestNow(now()->addDays(3));

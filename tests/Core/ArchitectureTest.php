@@ -63,3 +63,23 @@ it('keeps superglobals, output and the system clock out of the craft, token by t
 arch('keeps the web thin: no formula outside the craft')
     ->expect(['sin', 'cos', 'sqrt', 'log', 'exp', 'hypot', 'pow'])
     ->not->toBeUsedIn('App');
+
+it('names as a source only what is there to be read', function () {
+    $root = dirname(__DIR__, 2);
+    preg_match_all('/^## (.+?)(?: \(`|$)/m', (string) file_get_contents($root.'/docs/model.md'), $headings);
+    $named = 0;
+    foreach (coreFiles() as $file) {
+        $code = (string) file_get_contents($file);
+        preg_match_all('/docs\/model\.md(?:, ([A-Z][^\'.;:)\n]*?))?(?=[\'.;:)\n]| §)/', $code, $found);
+        foreach ($found[1] as $at => $heading) {
+            $named++;
+            $heading === '' ? expect($found[0][$at])->toBe('docs/model.md', $file) : expect($headings[1])->toContain($heading);
+        }
+        expect($code)->not->toContain('§');
+        preg_match_all('/schemas\/[\w-]+\.json/', $code, $schemas);
+        foreach ($schemas[0] as $schema) {
+            expect(is_file($root.'/'.$schema))->toBeTrue("{$file} names {$schema}");
+        }
+    }
+    expect($named)->toBeGreaterThan(12);
+});

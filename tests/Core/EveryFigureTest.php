@@ -189,3 +189,31 @@ it('reckons single frames beyond what a buffer of one would hold', function () {
 
     expect(count($take->frames()))->toBeGreaterThan(3);
 });
+
+it('lists every assumed figure a plan rests on: no other changes it', function () {
+    $moved = [];
+    $tried = 0;
+    foreach ([
+        [[], []], [Documents::DARTING, []], [['intent' => ['style' => 'pan-blur'], 'light' => ['ev100' => -2], 'iso_ceiling' => 400], []],
+        [['subject' => ['kind' => 'wader', 'count' => 6, 'depth_spread_m' => 0.9], 'motion' => ['pattern' => 'still', 'speed_mps' => 0.1], 'intent' => ['follow' => 'nearest']], []],
+        [Documents::DARTING, ['body' => ['af_sensor' => 'reflex', 'areas' => ['spot', 'single-point', 'zone-small', 'whole-frame']], 'converter' => 1.4]],
+    ] as [$own, $kitOwn]) {
+        $rush = Documents::rushOf($own);
+        $kit = Kit::fromArray(Documents::kit($kitOwn));
+        $plan = Planner::standard()->plan($rush, $kit);
+        $says = static fn (RushHold\Planning\Plan $of): string => (string) json_encode(array_intersect_key(PlanDocument::of($of, []), ['hold' => 1, 'numbers' => 1, 'areas' => 1, 'concessions' => 1, 'reasons' => 1]), JSON_PARTIAL_OUTPUT_ON_ERROR);
+        $before = $says($plan);
+        $listed = array_column(PlanDocument::of($plan, [])['assumptions'], 'name');
+        foreach (array_diff_key(Assumptions::all(), array_flip($listed)) as $one) {
+            foreach ([$one->least, $one->most] as $value) {
+                $tried++;
+                if ($says(Planner::standard()->plan($rush, $kit, Assumptions::with([$one->name => $value]))) !== $before) {
+                    $moved[] = "{$one->name} at {$value}";
+                }
+            }
+        }
+        // and it is a list of what was read, not of all there are
+        expect(count($listed))->toBeLessThan(count(Assumptions::all()) / 2);
+    }
+    expect($moved)->toBe([])->and($tried)->toBeGreaterThan(800);
+});

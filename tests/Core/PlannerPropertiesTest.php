@@ -120,7 +120,7 @@ it('gives a plan or a named fault for 5,000 random rushes and kits, never what t
         $kit = drawnKit($dice);
         if ($turn % 5 === 0) { // every fifth is damaged: a number or a word out of place
             $part = oneOf($dice, ['subject', 'motion', 'distance', 'clutter', 'light', 'intent', 'photographer']);
-            $rush[$part][array_rand($rush[$part])] = oneOf($dice, [-1e9, 1e12, 'x', null, [], NAN, INF, true]);
+            $rush[$part][oneOf($dice, array_keys($rush[$part]))] = oneOf($dice, [-1e9, 1e12, 'x', null, [], NAN, INF, true]);
         }
         try {
             $rush['photographer']['schools'] = (array) $rush['photographer']['schools'];

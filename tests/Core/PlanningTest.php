@@ -189,6 +189,17 @@ it('says when nothing the camera has is enough', function () {
     expect(steps($blinding))->toContain('overexposure');
 });
 
+it('tells what light is missing for a streaking background as for a frozen one', function () {
+    $dark = ['light' => ['ev100' => -2], 'iso_ceiling' => 400];
+    foreach (['pan-blur', 'freeze'] as $style) {
+        $plan = plan($dark + ['intent' => ['style' => $style]]);
+        $light = array_values(array_filter($plan->draft->concessions, fn ($one): bool => $one->step === 'light'));
+        expect($light)->toHaveCount(1, $style)->and($light[0]->costStops)->toBe($plan->settings->shortfallStops)->toBeGreaterThan(2.0);
+    }
+    $bright = plan(['light' => ['ev100' => 20], 'intent' => ['style' => 'pan-blur']], ['body' => ['shortest_shutter_s' => 0.004]]);
+    expect(steps($bright))->toContain('overexposure');
+});
+
 it('stops down for a deep group, and tells what it cannot hold', function () {
     $group = [
         'subject' => ['kind' => 'wader', 'length_m' => 0.25, 'count' => 3, 'depth_spread_m' => 0.9],

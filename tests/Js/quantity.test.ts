@@ -80,6 +80,9 @@ describe("stepping", () => {
     }
     expect(step(step(18, 1, "length", "metric"), -1, "length", "metric")).toBeCloseTo(18);
     expect(step(6400, 1, "iso", "metric")).toBe(8000);
+    expect(step(640_000, 1, "iso", "metric")).toBe(819_200);
+    expect(step(64, -1, "iso", "metric")).toBe(50);
+    expect(step(25, -1, "iso", "metric")).toBe(25);
     expect(step(0, 1, "speed", "metric")).toBeGreaterThan(0);
   });
 });

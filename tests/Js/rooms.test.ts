@@ -136,6 +136,17 @@ describe("a body's own scales", () => {
   });
 });
 
+describe("a way of tuning", () => {
+  it("is laid over the levels the body has, however many", () => {
+    const body = { ...fresh.body.document, hold_levels_s: [0, 0.2, 0.5] } as unknown as Body;
+    const scales = withTuning(body, "scales");
+    expect(scales.hold_levels_s).toEqual([0, 0.2, 0.5]);
+    expect(Math.max(...scales.dialect!.tuning!.hold!.steps.map((one) => one.at))).toBe(2);
+    const presets = withTuning(body, "presets").dialect!.tuning!.presets!;
+    expect(Math.max(...presets.map((one) => one.hold))).toBeLessThanOrEqual(2);
+  });
+});
+
 describe("what is to be set", () => {
   const set = { format: "left/1", area: "spot", iso: 800 };
   const change = { id: "area", field: "area", name: "area", from: null, to: "one point", where: "", danger: null };

@@ -11,6 +11,7 @@ import {
   withClutter,
 } from "../../resources/js/sentence/surroundings";
 import { withIntent, withPhotographer } from "../../resources/js/sentence/draft";
+import { setFigures } from "../../resources/js/session/figures";
 import { draft } from "./draft";
 
 const clutter = (own: Partial<Rush["clutter"]>) => withClutter(draft(), own);
@@ -59,5 +60,16 @@ describe("what surrounds the subject", () => {
     expect(obstacleAt(clutter({ obstacle_distance_m: 7 }).rush)).toBe(7);
     expect(hasObstacles(draft().rush)).toBe(false);
     expect(hasObstacles(clutter({ crossers: "occasional" }).rush)).toBe(true);
+  });
+});
+
+describe("where obstacles stand", () => {
+  it("is as the rush says, else by the figure the plan assumes, as this account has it", () => {
+    const { rush } = clutter({ foreground: "sparse" });
+    expect(obstacleAt(rush)).toBeCloseTo(rush.distance.work_m * 0.8, 12);
+    setFigures({ "obstacle.place": 0.5 });
+    expect(obstacleAt(rush)).toBeCloseTo(rush.distance.work_m * 0.5, 12);
+    expect(obstacleAt(clutter({ obstacle_distance_m: 7 }).rush)).toBe(7);
+    setFigures({});
   });
 });

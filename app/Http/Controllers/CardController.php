@@ -32,6 +32,12 @@ final readonly class CardController extends Controller
     /** Longest a shared link lives, in days. */
     private const SHARED_DAYS = 90;
 
+    /** What of a sheet leaves with a shared card, and nothing else: no id, nothing of how the camera is kept. */
+    private const SHARED = [
+        'name', 'fault', 'settings', 'lines', 'button', 'aim', 'figure', 'technique', 'trap_m', 'distance', 'focal', 'zooms', 'budget', 'tips', 'gave_way',
+        'cautions', 'kit',
+    ];
+
     /** Ticks kept of one card; the oldest go. */
     private const TICKS = 400;
 
@@ -185,11 +191,10 @@ final readonly class CardController extends Controller
     public function shared(string $token): JsonResponse
     {
         $card = Card::query()->where('share_hash', Card::hashOf($token))->where('share_until', '>', now())->with('user')->first() ?? abort(404);
-        $private = array_flip(['changes', 'pre_flight', 'left', 'left_by_this', 'body']);
 
         return new JsonResponse([
             'name' => $card->name, 'until' => $card->share_until?->toIso8601ZuluString(), 'units' => $card->user->units()->value,
-            'sheets' => array_map(static fn (array $sheet): array => array_diff_key($sheet, $private) + ['camera' => $sheet['body']['name'] ?? ''], $this->keeper->sheets($card, $card->user)),
+            'sheets' => array_map(static fn (array $sheet): array => array_intersect_key($sheet, array_flip(self::SHARED)) + ['camera' => $sheet['body']['name'] ?? ''], $this->keeper->sheets($card, $card->user)),
         ]);
     }
 

@@ -10,6 +10,7 @@ import { OthersWork } from "../rooms/sign-in/OthersWork";
 import { Forgotten, NewPassword } from "../rooms/sign-in/Password";
 import { SignIn } from "../rooms/sign-in/SignIn";
 import { onLost, setAccountKey } from "../session/account";
+import { setFigures } from "../session/figures";
 import { leaving } from "../session/leaving";
 import { Outbox, waitingSettings } from "../session/Outbox";
 import { unsentOfOthers } from "../session/unsent";
@@ -67,6 +68,7 @@ export function App() {
   const [asking, setAsking] = useState<User | null>(null);
   const key = user?.key ?? null;
   setAccountKey(key);
+  setFigures(user?.assumptions ?? {});
   const outbox = useMemo(() => (key === null ? null : new Outbox(key, arrived)), [key]);
   const theme = user?.settings.theme ?? keptTheme();
 

@@ -93,7 +93,9 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
               height={height}
               // how wide an obstacle looks: its own width, grown by standing nearer than the subject
               thick={
-                ((rush.clutter.obstacle_width_m * rush.distance.work_m) / obstacleAt(rush) / pane.frame_width_m) *
+                ((rush.clutter.obstacle_width_m * rush.distance.work_m) /
+                  (pane.obstacle_m ?? obstacleAt(rush)) /
+                  pane.frame_width_m) *
                 width *
                 grow
               }

@@ -1,13 +1,13 @@
 import type { Rush, Units } from "../api/types";
+import { figure } from "../session/figures";
 import { show } from "../units/quantity";
 import { patch, withPhotographer, type Draft, type Option } from "./draft";
 
 export const withClutter = (draft: Draft, change: Partial<Rush["clutter"]>): Draft => patch(draft, "clutter", change);
 
-/** Where obstacles are taken to stand when the rush does not say, as a share of the distance; the plan assumes the same. */
-const OBSTACLE_PLACE = 0.8;
+/** Where obstacles are taken to stand: as the rush says, else by the figure the plan assumes. */
 export const obstacleAt = ({ clutter, distance }: Rush): number =>
-  clutter.obstacle_distance_m ?? distance.work_m * OBSTACLE_PLACE;
+  clutter.obstacle_distance_m ?? distance.work_m * figure("obstacle.place");
 export const hasObstacles = ({ clutter }: Rush): boolean =>
   clutter.foreground !== "none" || clutter.crossers !== "none";
 

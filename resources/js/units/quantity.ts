@@ -1,4 +1,5 @@
 import type { Units } from "../api/types";
+import { isoScale } from "../generated/vocabulary";
 
 /** What kind of number it is; decides how it is read, shown and stepped. Values are kept in SI, focal lengths in mm. */
 export type Quantity =
@@ -132,12 +133,7 @@ export const step = (value: number, by: 1 | -1, quantity: Quantity, units: Units
   if (quantity === "iso") {
     const third = Math.round(Math.log2(value / 100) * 3) + by;
     const exact = 100 * 2 ** (third / 3);
-    const nice = [
-      100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400, 8000,
-      10000,
-    ];
-    const high = [12800, 16000, 20000].flatMap((iso) => [1, 2, 4, 8, 16, 32].map((times) => iso * times));
-    return [50, 64, 80, ...nice, ...high].reduce((best, iso) =>
+    return isoScale.reduce((best, iso) =>
       Math.abs(Math.log(iso / exact)) < Math.abs(Math.log(best / exact)) ? iso : best,
     );
   }

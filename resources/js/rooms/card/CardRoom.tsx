@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { Link, useNavigate, useParams } from "react-router-dom";
 import { request } from "../../api/client";
 import { useReached } from "../../api/connection";
+import { papers } from "../../generated/vocabulary";
 import { gearQuery, rushesQuery } from "../../api/queries";
 import { AddOne } from "../../app/AddOne";
 import { useAccount } from "../../app/boot";
@@ -16,7 +17,7 @@ import { useCreation } from "../../session/creation";
 import { waitingLeft, waitingTicks, type Outbox } from "../../session/Outbox";
 import { ago, asLeft, CardKeeper, cardsQuery, isFaulty, merged, type CardWhole, type OwnSheet } from "./card";
 import { LeftEditor } from "./LeftEditor";
-import { papers, usePaper, type Paper } from "./paper";
+import { usePaper, type Paper } from "./paper";
 import { Share } from "./Share";
 import { SheetView } from "./SheetView";
 import { ToSet } from "./ToSet";
@@ -243,7 +244,7 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
             className="plain-input"
             aria-label="Paper"
             value={paper}
-            onChange={(event) => setPaper(event.target.value as Paper)}
+            onChange={(event) => setPaper(event.target.value)}
           >
             {papers.map((one) => (
               <option key={one.value} value={one.value}>

@@ -11,7 +11,7 @@ type Shared = {
   name: string;
   until: string;
   units: Units;
-  sheets: ((Sheet & { camera: string }) | { key: string; name: string; fault: string })[];
+  sheets: ((Sheet & { camera: string }) | { name: string; fault: string })[];
 };
 
 /** A card that somebody shared: read only, and nothing of the account beyond it. */
@@ -39,8 +39,8 @@ export default function SharedCard() {
         <h1>{name}</h1>
         <p className="note">A card shared with you to read; the link ends {when(until)}.</p>
       </header>
-      {sheets.map((sheet) => (
-        <article key={sheet.key} className="sheet current">
+      {sheets.map((sheet, at) => (
+        <article key={at} className="sheet current">
           <header className="sheet-head">
             <h2>{sheet.name}</h2>
             {"camera" in sheet && (

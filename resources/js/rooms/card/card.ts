@@ -20,7 +20,6 @@ export type Figure = Plan["pane"] & { kind: string; family: string; aim_at: stri
 
 /** One hold as it is carried: what to set in the body's own words, which button, where to aim, what would change it. */
 export type Sheet = {
-  key: string;
   name: string;
   settings: { name: string; word: string }[];
   lines: Said[];
@@ -44,6 +43,7 @@ export type Left = { by: string; at: string; state: Record<string, unknown> };
 
 /** What only the owner sees of a sheet. */
 export type OwnSheet = Sheet & {
+  key: string;
   changes: Change[];
   pre_flight: Check[];
   left_by_this: Record<string, unknown>;

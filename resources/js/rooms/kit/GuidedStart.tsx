@@ -255,7 +255,10 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
                       ...next.dialect,
                       tuning: {
                         ...tuning,
-                        hold: { ...tuning.hold, steps: sliderSteps(range[0], range[1], 4, true) },
+                        hold: {
+                          ...tuning.hold,
+                          steps: sliderSteps(range[0], range[1], next.hold_levels_s.length - 1, true),
+                        },
                         pace: { ...tuning.pace, steps: sliderSteps(range[0], range[1], 2, true) },
                       },
                     },

@@ -29,13 +29,15 @@ const stockNames = ["General", "Past obstacles", "Changing speed", "Sudden", "Er
 
 /** The body with another way of tuning, filled in so far as can be. */
 export const withTuning = (body: Body, kind: Tuning["kind"]): Body => {
+  const levels = body.hold_levels_s.length > 0 ? body.hold_levels_s : standard;
+  const last = levels.length - 1;
   const tuning: Tuning =
     kind === "none"
       ? { kind }
       : kind === "scales"
         ? {
             kind,
-            hold: { name: "Hold", where: menu, steps: sliderSteps(-2, 2, 4, true) },
+            hold: { name: "Hold", where: menu, steps: sliderSteps(-2, 2, last, true) },
             pace: { name: "Pace", where: menu, steps: sliderSteps(-2, 2, 2, true) },
             pick: { name: "Pick", where: menu, words: {} },
           }
@@ -46,12 +48,13 @@ export const withTuning = (body: Body, kind: Tuning["kind"]): Body => {
             presets: stock.map((point, at) => ({
               word: kind === "cases" ? stockNames[at]! : String(at + 1),
               ...point,
+              hold: Math.min(point.hold, last),
             })),
           };
   const tunes = kind !== "none";
   return {
     ...body,
-    hold_levels_s: tunes ? (body.hold_levels_s.length > 0 ? body.hold_levels_s : standard) : [],
+    hold_levels_s: tunes ? levels : [],
     has_pace: tunes,
     has_pick: tunes,
     dialect: { ...body.dialect, tuning },

@@ -8,6 +8,8 @@ import { Explained, type WorkingOf } from "./Working";
 
 type Props = {
   plan: Plan;
+  /** How many levels the body's dial for waiting has. */
+  levels: number;
   units: Units;
   stale: boolean;
   /** The frame, beside the hold. */
@@ -18,7 +20,7 @@ type Props = {
 };
 
 /** What to set, large; why, in words; the frame; and the numbers it rests on. */
-export function Answer({ plan, units, stale, pane, more, onAssumed }: Props) {
+export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Props) {
   const { hold, numbers } = plan;
 
   // when the first answer stood on the screen, for bin/bench and for anybody's own tools
@@ -123,7 +125,7 @@ export function Answer({ plan, units, stale, pane, more, onAssumed }: Props) {
               <a href="#gave-way">why</a>
             </p>
           )}
-          <HoldRows plan={plan} units={units} onAssumed={onAssumed} />
+          <HoldRows plan={plan} levels={levels} units={units} onAssumed={onAssumed} />
         </div>
         <div>{pane}</div>
       </div>

@@ -4,10 +4,16 @@ import { holdText, type HoldField } from "../../hold/hold";
 import { firstSentence } from "../../hold/sentences";
 import { Reasoned } from "./Reason";
 
-type Props = { plan: Plan; units: Units; onAssumed: () => void };
+type Props = {
+  plan: Plan;
+  /** How many levels the body's dial for waiting has. */
+  levels: number;
+  units: Units;
+  onAssumed: () => void;
+};
 
 /** The hold beside the exposure, one line a question: what to set, and the first thing to be said for it. */
-export function HoldRows({ plan, units, onAssumed }: Props) {
+export function HoldRows({ plan, levels, units, onAssumed }: Props) {
   const { hold } = plan;
   const why = (field: HoldField): string =>
     firstSentence(plan.reasons.find((reason) => reason.field === field)?.why ?? "");
@@ -36,7 +42,7 @@ export function HoldRows({ plan, units, onAssumed }: Props) {
         {value("detection.subject", <span className="hold-small">{detection}</span>)}
       </Row>
       <Row name="Tracking" why={why("tuning.hold")}>
-        {value("tuning.hold", <Dial name="hold" level={hold.tuning.hold} of={4} />)}
+        {value("tuning.hold", <Dial name="hold" level={hold.tuning.hold} of={levels - 1} />)}
         {value("tuning.pace", <Dial name="pace" level={hold.tuning.pace} of={2} />)}
         {hold.tuning.pick !== null && value("tuning.pick", <span className="hold-small">pick {hold.tuning.pick}</span>)}
       </Row>

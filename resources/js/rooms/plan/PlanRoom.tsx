@@ -264,6 +264,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
       {plan !== null && (
         <Answer
           plan={plan}
+          levels={kit?.kit.body.hold_levels_s.length ?? 0}
           units={units}
           stale={waiting && kept.dirty}
           onAssumed={() => void keeper.refresh()}
