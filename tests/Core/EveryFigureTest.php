@@ -196,7 +196,7 @@ it('lists every assumed figure a plan rests on: no other changes it', function (
     foreach ([
         [[], []], [Documents::DARTING, []], [['intent' => ['style' => 'pan-blur'], 'light' => ['ev100' => -2], 'iso_ceiling' => 400], []],
         [['subject' => ['kind' => 'wader', 'count' => 6, 'depth_spread_m' => 0.9], 'motion' => ['pattern' => 'still', 'speed_mps' => 0.1], 'intent' => ['follow' => 'nearest']], []],
-        [Documents::DARTING, ['body' => ['af_sensor' => 'reflex', 'areas' => ['spot', 'single-point', 'zone-small', 'whole-frame']], 'converter' => 1.4]],
+        [Documents::DARTING, ['body' => ['af_sensor' => 'line', 'areas' => ['spot', 'single-point', 'zone-small', 'whole-frame']], 'converter' => 1.4]],
     ] as [$own, $kitOwn]) {
         $rush = Documents::rushOf($own);
         $kit = Kit::fromArray(Documents::kit($kitOwn));
