@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use RushHold\Kit\AdapterUse;
@@ -81,7 +82,7 @@ final class Kit extends Model
      */
     public function document(?float $focalMm = null): \stdClass
     {
-        [$body, $lens] = [self::planned($this->body->document), self::planned($this->lens->document)];
+        [$body, $lens] = [self::planned($this->part('body')->document), self::planned($this->part('lens')->document)];
         if ($this->adapter !== null) {
             [$body, $lens] = AdapterUse::between($body, $lens, $this->adapter->document);
         }
@@ -91,6 +92,14 @@ final class Kit extends Model
         }
 
         return (object) ['format' => 'kit/1', 'body' => $body, 'lens' => $lens, 'converter' => $this->converter?->document->factor ?? 1];
+    }
+
+    /** @throws ModelNotFoundException when its account was deleted a moment ago */
+    private function part(string $type): Gear
+    {
+        $part = $this->getRelationValue($type);
+
+        return $part instanceof Gear ? $part : throw (new ModelNotFoundException)->setModel(Gear::class);
     }
 
     private static function planned(\stdClass $part): \stdClass
