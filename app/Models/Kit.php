@@ -82,7 +82,7 @@ final class Kit extends Model
      */
     public function document(?float $focalMm = null): \stdClass
     {
-        [$body, $lens] = [self::planned($this->part('body')->document), self::planned($this->part('lens')->document)];
+        [$body, $lens] = [self::planned($this->piece('body')->document), self::planned($this->piece('lens')->document)];
         if ($this->adapter !== null) {
             [$body, $lens] = AdapterUse::between($body, $lens, $this->adapter->document);
         }
@@ -95,7 +95,7 @@ final class Kit extends Model
     }
 
     /** @throws ModelNotFoundException when its account was deleted a moment ago */
-    private function part(string $type): Gear
+    private function piece(string $type): Gear
     {
         $part = $this->getRelationValue($type);
 
