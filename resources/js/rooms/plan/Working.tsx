@@ -1,4 +1,4 @@
-import { useId, useState, type ReactNode } from "react";
+import { useId, useRef, useState, type ReactNode } from "react";
 import { request } from "../../api/client";
 import type { Plan, Units, User } from "../../api/types";
 import { useAccount } from "../../app/boot";
@@ -109,26 +109,30 @@ function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAs
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const name = input.assumption ?? "";
-  const changed = name in user.assumptions;
+  const own = user.assumptions[name];
+  const sent = useRef<string | null>(null);
 
-  const put = async (value: number | null): Promise<void> => {
+  const put = async (value: number | null, text: string | null): Promise<void> => {
+    sent.current = text;
     try {
       const answer = await inTurn(() =>
         request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } }),
       );
       takeFigures(answer.user.assumptions);
-      setTyped(null);
+      // what has been typed since stays as it is
+      setTyped((now) => (now === text ? null : now));
       setFault(null);
       onAssumed();
     } catch (thrown) {
+      sent.current = null;
       setFault(thrown instanceof Error ? thrown.message : "It could not be saved.");
     }
   };
   const take = (): void => {
-    if (typed === null) return;
+    if (typed === null || typed === sent.current) return;
     const found = read(typed, input.unit === "s" ? "time" : "plain", units, 0);
     if ("fault" in found) setFault(`${found.fault}.`);
-    else void put(found.value);
+    else void put(found.value, typed);
   };
 
   return (
@@ -137,7 +141,7 @@ function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAs
         id={id}
         aria-label={`${input.name}, assumed`}
         aria-invalid={fault !== null}
-        value={typed ?? inUnit(input.value, input.unit, units).replace(/\u00a0.*$/, "")}
+        value={typed ?? inUnit(own ?? input.value, input.unit, units).replace(/\u00a0.*$/, "")}
         onChange={(event) => setTyped(event.target.value)}
         onBlur={take}
         onKeyDown={(event) => {
@@ -145,8 +149,8 @@ function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAs
         }}
       />
       {input.unit !== "" && input.unit !== "s" && <span> {input.unit}</span>}
-      {changed && (
-        <button type="button" className="mark" onClick={() => void put(null)}>
+      {own !== undefined && (
+        <button type="button" className="mark" onClick={() => void put(null, typed)}>
           back to default
         </button>
       )}
