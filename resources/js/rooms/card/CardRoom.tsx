@@ -36,16 +36,18 @@ export default function CardRoom() {
   // what this device has kept is shown until the server answers again, which is asked for by itself
   const again = reached ? false : AGAIN_MS;
   const cards = useQuery({ ...cardsQuery, refetchInterval: again });
-  const rushes = useQuery(rushesQuery);
   const [deleted, setDeleted] = useState<CardWhole | null>(null);
   const fetched = async (): Promise<void> => client.invalidateQueries({ queryKey: ["cards"] });
   const make = useMutation({
-    mutationFn: () =>
-      request<CardWhole>("POST", "cards", {
+    mutationFn: async () => {
+      // pressed before the rushes have come, it waits for them: a card begins with the newest
+      const { rushes: all } = await client.fetchQuery(rushesQuery);
+      return request<CardWhole>("POST", "cards", {
         write: creation.write(),
         name: "A new card",
-        rushes: (rushes.data?.rushes ?? []).slice(0, 1).map((row) => row.id),
-      }),
+        rushes: all.slice(0, 1).map((row) => row.id),
+      });
+    },
     onSuccess: async (made) => {
       creation.done();
       await fetched();
