@@ -55,18 +55,12 @@ const note = async (response: Response, name: string, turn: number): Promise<voi
   }
 };
 
-/** The answer of the network, kept for later under a name; a slow or missing network is a failure. */
+/** The answer of the network, kept for later under a name, however long it takes. */
 const fetched = async (request: Request | string, name: string): Promise<Response> => {
-  const waiting = new AbortController();
-  const timer = setTimeout(() => waiting.abort(), PATIENCE_MS);
   const turn = ++asked;
-  try {
-    const response = await fetch(request, { signal: waiting.signal });
-    await note(response.clone(), name, turn);
-    return response;
-  } finally {
-    clearTimeout(timer);
-  }
+  const response = await fetch(request);
+  await note(response.clone(), name, turn);
+  return response;
 };
 
 /** What is kept under a name, marked as such. */
@@ -79,27 +73,36 @@ const kept = async (name: string): Promise<Response | null> => {
   return new Response(found.body, { status: found.status, headers });
 };
 
-const networkFirst = async (request: Request, name: string): Promise<Response> => {
-  try {
-    const response = await fetched(request, name);
-    // a server without its store is no better than none, but says so itself where a page was asked for
-    if (response.status < 500 || name === PAGE) return response;
-    return (await kept(name)) ?? response;
-  } catch (failure) {
-    const found = (await kept(name)) ?? (name === PAGE ? await matchPrecache(AWAY) : null);
-    if (found === null || found === undefined) throw failure;
-    return found;
+const patience = (): Promise<"slow"> => new Promise((resolve) => setTimeout(() => resolve("slow"), PATIENCE_MS));
+
+/** The network's answer; what is kept where that fails or is slow. A slow one is kept all the same once it has come. */
+const networkFirst = async (event: ExtendableEvent, request: Request, name: string): Promise<Response> => {
+  const network = fetched(request, name).catch((failure: unknown) => ({ failure }));
+  event.waitUntil(network);
+  let first = await Promise.race([network, patience()]);
+  if (first === "slow") {
+    const found = await kept(name);
+    if (found !== null) return found;
+    first = await network;
   }
+  if (!("failure" in first)) {
+    // a server without its store is no better than none, but says so itself where a page was asked for
+    if (first.status < 500 || name === PAGE) return first;
+    return (await kept(name)) ?? first;
+  }
+  const found = (await kept(name)) ?? (name === PAGE ? await matchPrecache(AWAY) : null);
+  if (found === null || found === undefined) throw first.failure;
+  return found;
 };
 
 registerRoute(
   ({ request, url }) =>
     request.mode === "navigate" && url.origin === self.location.origin && !/^\/(shared|api|reset)\//.test(url.pathname),
-  ({ request }) => networkFirst(request, PAGE),
+  ({ request, event }) => networkFirst(event, request, PAGE),
 );
 registerRoute(
   ({ request, url }) => request.method === "GET" && CARRIED.includes(url.pathname) && url.search === "",
-  ({ request, url }) => networkFirst(request, url.pathname),
+  ({ request, url, event }) => networkFirst(event, request, url.pathname),
 );
 
 // One visit is enough: a page that is signed in asks for all that the cards need. The worker never asks by itself, or its
