@@ -27,6 +27,9 @@ return [
     // Who asks /healthz/full from elsewhere than this machine shows this, as a bearer token.
     'health_token' => (string) env('HEALTH_TOKEN', ''),
 
+    // Longest wait for any one answer of the store while a person waits, in seconds; then it is told as away.
+    'store_patience_s' => (int) env('STORE_PATIENCE_S', 2),
+
     // A worker shows here that it is there.
     'beat' => storage_path('framework/worker-beat-'.env('APP_ENV', 'production')),
 

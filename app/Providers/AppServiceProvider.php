@@ -69,7 +69,7 @@ final class AppServiceProvider extends ServiceProvider
     private function store(): void
     {
         $someoneWaits = PHP_SAPI !== 'cli';
-        $this->app->bind('db.connector.mariadb', fn (): StoreConnector => new StoreConnector($this->app->make(StoreGate::class), $someoneWaits));
+        $this->app->bind('db.connector.mariadb', fn (): StoreConnector => new StoreConnector($this->app->make(StoreGate::class), $someoneWaits, max(2, (int) config('rushhold.store_patience_s'))));
         Connection::resolverFor('mariadb', function (\PDO|Closure $pdo, string $database, string $prefix, array $config) use ($someoneWaits): StoreConnection {
             $connection = new StoreConnection($pdo, $database, $prefix, $config);
 

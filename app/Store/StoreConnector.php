@@ -10,14 +10,12 @@ use PDO;
 
 /**
  * Connects to the store. For a person who waits, a store that hangs is told like one that is dead: nothing is waited for longer than
- * two seconds, nothing is tried twice, and while it is away one request at a time asks for it. Commands and workers have patience.
+ * its patience, nothing is tried twice, and while it is away one request at a time asks for it. Commands and workers have patience.
  */
 final class StoreConnector extends MariaDbConnector
 {
-    /** Longest wait for any one answer of the store, in whole seconds. */
-    private const PATIENCE_S = 2;
-
-    public function __construct(private readonly StoreGate $gate, private readonly bool $someoneWaits) {}
+    /** @param  int  $patienceS  longest wait for any one answer of the store, in whole seconds, 2 or more */
+    public function __construct(private readonly StoreGate $gate, private readonly bool $someoneWaits, private readonly int $patienceS) {}
 
     /**
      * @param  array<string, mixed>  $config
@@ -32,9 +30,9 @@ final class StoreConnector extends MariaDbConnector
             throw new StoreClosed;
         }
         // the driver counts the wait for an answer by this alone, a hand-shake that never comes included
-        ini_set('mysqlnd.net_read_timeout', (string) self::PATIENCE_S);
+        ini_set('mysqlnd.net_read_timeout', (string) $this->patienceS);
         // who waits for another's write is told before that: a store that is busy is not away
-        $options[PDO::MYSQL_ATTR_INIT_COMMAND] = 'SET SESSION innodb_lock_wait_timeout = '.(self::PATIENCE_S - 1);
+        $options[PDO::MYSQL_ATTR_INIT_COMMAND] = 'SET SESSION innodb_lock_wait_timeout = '.($this->patienceS - 1);
         try {
             $pdo = $this->createPdoConnection($dsn, $config['username'] ?? null, $config['password'] ?? null, $options);
         } catch (\Exception $failed) {
