@@ -99,11 +99,11 @@ abstract class BrowserTestCase extends TestCase
         return basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
     }
 
-    /** Waits until the browser carries a card. */
+    /** Waits until the browser carries a card: it puts every built file on its disk first, which a busy machine takes its time for. */
     public function carried(RemoteWebDriver $window): void
     {
         $window
-            ->wait(40, 100)
+            ->wait(180, 100)
             ->until(
                 static fn (): bool => (bool) $window->executeAsyncScript(
                     'const done = arguments[0]; navigator.serviceWorker.ready.then(() => caches.keys()).then((names) => names.find((name) => name.startsWith("rush-hold-kept:"))).then((name) => name ? caches.open(name) : null).then((c) => c ? c.match("/api/cards") : null).then((r) => r ? r.json() : null).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',

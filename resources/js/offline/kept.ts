@@ -10,6 +10,9 @@ export type Carry = { carry: string };
 /** How long a page rests before the worker fetches what it carries, in ms. */
 const REST_MS = 2000;
 
+/** How long until the worker is asked again where it could not be, in ms. */
+const AGAIN_MS = 30_000;
+
 /** Takes away whatever is kept, of whomever: nobody else on this device shall find it. */
 export const forgetKept = async (): Promise<void> => {
   if (typeof caches === "undefined") return;
@@ -20,12 +23,17 @@ export const forgetKept = async (): Promise<void> => {
 /** Lets the browser keep the cards of an account, brought up to date; the function it gives calls that off. */
 export const carry = (account: string): (() => void) => {
   if (!("serviceWorker" in navigator) || !import.meta.env.PROD) return () => undefined;
-  const timer = window.setTimeout(() => {
+  let timer: number;
+  const ask = (): void => {
     navigator.serviceWorker
       .register("/worker.js")
       .then(() => navigator.serviceWorker.ready)
       .then((registration) => registration.active?.postMessage({ carry: account } satisfies Carry))
-      .catch(() => undefined);
-  }, REST_MS);
+      // a line that breaks off in the middle of it is tried again
+      .catch(() => {
+        timer = window.setTimeout(ask, AGAIN_MS);
+      });
+  };
+  timer = window.setTimeout(ask, REST_MS);
   return () => window.clearTimeout(timer);
 };
