@@ -5,6 +5,9 @@ export type Tick = { on: boolean; at: number };
 /** One thing to tell the server: ticks of a card, how a body was left, settings. */
 export type Letter = { path: string; body: Record<string, unknown> };
 
+/** How a body was last left: in which state, by what, when. */
+export type Left = { by: string; at: string; state: Record<string, unknown> };
+
 const RETRY_MS = 2500;
 
 const lettersOf = (key: string): Letter[] => {
@@ -144,10 +147,7 @@ export const waitingSettings = (account: string): Record<string, unknown> =>
   >;
 
 /** How a body was left, as this device was told and has not sent yet. */
-export const waitingLeft = (
-  letters: Letter[],
-  body: string,
-): { by: string; at: string; state: Record<string, unknown> } | null => {
+export const waitingLeft = (letters: Letter[], body: string): Left | null => {
   const told = letters.find((letter) => letter.path === `gear/${body}/left`)?.body;
   return told === undefined
     ? null

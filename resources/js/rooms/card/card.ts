@@ -4,7 +4,7 @@ import { listQuery } from "../../api/queries";
 import type { Plan, Room, Said } from "../../api/types";
 import { Keeper, type Marks } from "../../keeper/Keeper";
 import { same } from "../../keeper/same";
-import type { Tick } from "../../session/Outbox";
+import type { Left, Tick } from "../../session/Outbox";
 
 export type Change = {
   id: string;
@@ -37,9 +37,6 @@ export type Sheet = {
   cautions: string[];
   kit: string;
 };
-
-/** How a body was last left: in which state, by what, when. */
-export type Left = { by: string; at: string; state: Record<string, unknown> };
 
 /** What only the owner sees of a sheet. */
 export type OwnSheet = Sheet & {
