@@ -158,7 +158,7 @@ $dear = [
     ['POST', '/api/plans', '{"rush":'.str_repeat('[', 100_000).str_repeat(']', 100_000).'}'],
     ['PUT', "/api/layouts/{$body}", ['revision' => 1, 'gesture' => 'g', 'layout' => ['holds' => $long] + $layout]],
     ['PUT', "/api/rushes/{$id}", ['revision' => 1, 'gesture' => 'g', 'rush' => ['name' => str_repeat('x', 200_000)]]],
-    ['POST', '/api/sheet/preview', ['sheet' => (string) json_encode(['format' => 'kit/1'] + $many(60_000))]],
+    ['POST', '/api/kit-file/preview', ['file' => (string) json_encode(['format' => 'kit/1'] + $many(60_000))]],
 ];
 $worst = max(array_map(static fn (array $one): float => 1000 * min(array_map(static fn (): float => $visitor->ask(...$one)->seconds, range(1, 3))), $dear));
 $copies = [];

@@ -5,21 +5,21 @@ import { dirname, resolve } from "node:path";
 import { fileURLToPath } from "node:url";
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), "..");
-const names = ["rush", "kit", "hold", "plan", "problem", "layout", "left", "dials"];
+const names = ["rush", "kit", "hold", "plan", "problem", "layout", "camera-state", "dials"];
 const schemas = Object.fromEntries(
   names.map((name) => [name, JSON.parse(readFileSync(`${root}/schemas/${name}.json`, "utf8"))]),
 );
 
 // the words of a body are a file of their own for the server's sake; here they are parts of the kit again
-const words = JSON.parse(readFileSync(`${root}/schemas/words.json`, "utf8"));
-schemas.kit = JSON.parse(JSON.stringify(schemas.kit).replaceAll("rush-hold:/schemas/words.json#", "#"));
+const words = JSON.parse(readFileSync(`${root}/schemas/dialect.json`, "utf8"));
+schemas.kit = JSON.parse(JSON.stringify(schemas.kit).replaceAll("rush-hold:/schemas/dialect.json#", "#"));
 Object.assign(schemas.kit.$defs, words.$defs);
 
 /** A copy with references to other schema files put in place, and without $id, which the compiler would try to fetch. */
 const inlined = (node) => {
   if (Array.isArray(node)) return node.map(inlined);
   if (node === null || typeof node !== "object") return node;
-  const other = typeof node.$ref === "string" ? /\/schemas\/(\w+)\.json$/.exec(node.$ref) : null;
+  const other = typeof node.$ref === "string" ? /\/schemas\/([\w-]+)\.json$/.exec(node.$ref) : null;
   if (other) return inlined(schemas[other[1]]);
   return Object.fromEntries(
     Object.entries(node)
@@ -53,7 +53,7 @@ const all = {
   converter: ranges(kit.$defs.converter, "", {}),
   adapter: ranges(kit.$defs.adapter, "", {}),
   support: ranges(kit.$defs.support, "", {}),
-  left: ranges(schemas.left, "", {}),
+  cameraState: ranges(schemas["camera-state"], "", {}),
 };
 files["ranges.ts"] =
   `${note}\n/** Least and most of every number of a rush and of a kit's parts, by path. */\n` +

@@ -20,7 +20,7 @@ use Illuminate\Support\Str;
 final readonly class DemoCopies
 {
     /** Tables that belong to an account, in the order in which they refer to each other, and the column they are found by. */
-    private const TABLES = ['gear' => 'user_id', 'kits' => 'user_id', 'rushes' => 'user_id', 'plans' => 'rush_id', 'layouts' => 'user_id', 'lefts' => 'user_id', 'cards' => 'user_id', 'versions' => 'user_id'];
+    private const TABLES = ['gear' => 'user_id', 'kits' => 'user_id', 'rushes' => 'user_id', 'plans' => 'rush_id', 'layouts' => 'user_id', 'camera_states' => 'user_id', 'cards' => 'user_id', 'versions' => 'user_id'];
 
     /** A copy nobody has used for so long makes room for another, in minutes. */
     private const IDLE_MINUTES = 60;
@@ -73,7 +73,7 @@ final readonly class DemoCopies
                 ['user_id' => $to] + array_diff_key($row, $table === 'versions' ? ['id' => 1] : []),
             ), $all);
             foreach (array_chunk($table === 'plans' ? array_map(static fn (array $row): array => array_diff_key($row, ['user_id' => 1]), $copies) : $copies, 40) as $some) {
-                DB::table($table)->insert(array_map(static fn (array $row): array => array_diff_key($row, ['share_token' => 1, 'share_hash' => 1, 'share_until' => 1, 'made' => 1]), $some));
+                DB::table($table)->insert(array_map(static fn (array $row): array => array_diff_key($row, ['share_token' => 1, 'share_hash' => 1, 'share_until' => 1, 'creation_id' => 1]), $some));
             }
         }
     }

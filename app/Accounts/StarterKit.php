@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use App\Models\Gear;
-use App\Models\Kit;
+use App\Models\GearRecord;
+use App\Models\KitRecord;
 use App\Models\User;
 
 /** What a new account begins with: a typical body and lens, to be typed over with one's own numbers. */
@@ -15,7 +15,7 @@ final class StarterKit
 
     public const ALL_AREAS = ['spot', 'single-point', 'point-plus', 'zone-small', 'zone-wide', 'zone-tall', 'zone-large', 'whole-frame', 'lock-on'];
 
-    public function give(User $user): Kit
+    public function give(User $user): KitRecord
     {
         $body = $this->gear($user, 'body', 'My body', self::body());
         $lens = $this->gear($user, 'lens', 'my 400 mm f/5.6', self::prime(400, 5.6, 3.5, 4));
@@ -24,7 +24,7 @@ final class StarterKit
     }
 
     /** @param  array<string, mixed>  $document */
-    public function gear(User $user, string $type, string $name, array $document): Gear
+    public function gear(User $user, string $type, string $name, array $document): GearRecord
     {
         $gear = $user->gear()->make(['type' => $type, 'name' => $name, 'document' => (object) $document, 'revision' => 1]);
         $gear->save();
@@ -32,7 +32,7 @@ final class StarterKit
         return $gear;
     }
 
-    public function kit(User $user, Gear $body, Gear $lens, ?Gear $converter = null): Kit
+    public function kit(User $user, GearRecord $body, GearRecord $lens, ?GearRecord $converter = null): KitRecord
     {
         return $user->kits()->create(['body_id' => $body->id, 'lens_id' => $lens->id, 'converter_id' => $converter?->id]);
     }
@@ -49,7 +49,7 @@ final class StarterKit
             'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'pixels_wide' => 6000, 'fps' => 12, 'af_lag_s' => 0.06, 'shortest_shutter_s' => 0.000125,
             'af_sensor' => 'on-image', 'areas' => self::ALL_AREAS, 'modes' => ['single', 'continuous', 'auto-switch', 'manual', 'single-with-override'],
             'detects' => ['animal', 'bird', 'person', 'vehicle'], 'eye_detection_areas' => ['single-point', 'point-plus', 'whole-frame', 'lock-on'],
-            'hold_levels_s' => [0, 0.1, 0.3, 0.6, 1.2], 'has_pace' => true, 'has_pick' => true,
+            'stay_levels_s' => [0, 0.1, 0.3, 0.6, 1.2], 'has_pace' => true, 'has_pick' => true,
         ];
     }
 

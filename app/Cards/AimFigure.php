@@ -4,25 +4,23 @@ declare(strict_types=1);
 
 namespace App\Cards;
 
-use RushHold\Planning\PlaceChooser;
+use RushHold\Rush\KindId;
+use RushHold\Rush\Posture;
 
 /** The frame with subject, AF area and aim as a picture for paper: black on white, at true proportions. */
 final class AimFigure
 {
     private const WIDTH = 600;
 
-    /** @var ?array<string, mixed> */
-    private static ?array $drawn = null;
-
     /**
-     * @param  array<string, mixed>  $figure  of a card's sheet
+     * @param  array<string, mixed>  $figure  of a page of a card
      */
     public static function svg(array $figure): string
     {
         $height = self::WIDTH * $figure['frame_height_m'] / $figure['frame_width_m'];
         $at = static fn (array $point): array => [$point['x'] * self::WIDTH, $point['y'] * $height];
         [$aimX, $aimY] = $at($figure['aim']);
-        [$wide, $high] = $figure['pattern'] === 'lock-on' ? PlaceChooser::START : [$figure['area']['width'], $figure['area']['height']];
+        [$wide, $high] = [$figure['area']['width'], $figure['area']['height']];
         [$areaX, $areaY] = $at($figure['area']);
 
         return sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%.0f" viewBox="0 0 %1$d %2$.0f">', self::WIDTH, $height)
@@ -53,35 +51,18 @@ final class AimFigure
     /** @param  array<string, mixed>  $figure */
     private static function subject(array $figure, float $height): string
     {
-        $shape = self::shape($figure['kind'], $figure['family'], $figure['posture']);
+        $shape = Drawings::shape(KindId::from($figure['kind']), Posture::from($figure['posture']));
         [$x, $y, $width, $tall] = $shape['box'];
         $subject = $figure['subject'];
-        $onHead = in_array($figure['aim_at'], ['eye', 'head', 'face', 'helmet', 'leading-edge'], true);
         $scaleX = $subject['width'] * self::WIDTH / $width;
         $scaleY = $subject['height'] * $height / $tall;
         $way = $figure['way'] < 0 ? -1 : 1;
         // the drawing is laid with its head under the aim, where the aim is on the head
-        [$fromX, $fromY, $toX, $toY] = $onHead
+        [$fromX, $fromY, $toX, $toY] = $figure['on_head']
             ? [$shape['head'][0], $shape['head'][1], $figure['aim']['x'] * self::WIDTH, $figure['aim']['y'] * $height]
             : [$x + $width / 2, $y + $tall / 2, $subject['x'] * self::WIDTH, $subject['y'] * $height];
         $paths = implode('', array_map(static fn (string $part): string => '<path d="'.$part.'"/>', $shape['parts']));
 
         return sprintf('<g fill="#bbbbbb" transform="translate(%.2f %.2f) scale(%.4f %.4f) translate(%.2f %.2f)">%s</g>', $toX, $toY, $scaleX * $way, $scaleY, -$fromX, -$fromY, $paths);
-    }
-
-    /** @return array{parts: list<string>, box: array{float, float, float, float}, head: array{float, float}} */
-    private static function shape(string $kind, string $family, string $posture): array
-    {
-        self::$drawn ??= (array) json_decode((string) file_get_contents(resource_path('shapes.json')), true);
-        $drawn = self::$drawn;
-        $name = match (true) {
-            $family !== 'bird' => $posture === 'tumbling' ? 'tumbler' : ($drawn['others'][$kind] ?? 'runner'),
-            $posture === 'stalking' => 'heron-stalking',
-            $posture === 'afloat' => 'duck-afloat',
-            $posture === 'perched' => $drawn['perched'][$kind] ?? 'wader-standing',
-            default => $drawn['flying'][$kind] ?? 'gull-flying',
-        };
-
-        return $drawn['shapes'][$name];
     }
 }

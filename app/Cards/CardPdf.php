@@ -6,15 +6,15 @@ namespace App\Cards;
 
 use Dompdf\Dompdf;
 use Illuminate\Contracts\View\Factory;
-use RushHold\Units;
+use RushHold\Wording\Units;
 
 /** A card as a PDF, one page a hold, black on white, in the typefaces of the screen. */
 final readonly class CardPdf
 {
     public function __construct(private Factory $views) {}
 
-    /** @param  list<array<string, mixed>>  $sheets */
-    public function of(string $name, array $sheets, Paper $paper, Units $units): string
+    /** @param  list<array<string, mixed>>  $pages */
+    public function of(string $name, array $pages, Paper $paper, Units $units): string
     {
         if (! is_dir(self::fonts())) {
             mkdir(self::fonts(), 0o775, true);
@@ -23,7 +23,7 @@ final readonly class CardPdf
         $pdf->setPaper($paper->value);
         $pdf->addInfo('Title', $name);
         $pdf->loadHtml($this->views->make('card.pdf', [
-            'name' => $name, 'sheets' => $sheets, 'scale' => $paper->scale(), 'figure' => AimFigure::svg(...), 'length' => $units->length(...), 'text' => self::drawable(...),
+            'name' => $name, 'pages' => $pages, 'scale' => $paper->scale(), 'figure' => AimFigure::svg(...), 'length' => $units->length(...), 'text' => self::drawable(...),
         ])->render());
         $pdf->render();
 

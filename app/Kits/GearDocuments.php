@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace App\Kits;
 
-use App\Models\Gear;
-use RushHold\Document\DocumentChecker;
+use App\Documents\SchemaChecker;
+use RushHold\Dialect\BodyProfile;
 use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
 use RushHold\Faults\FaultyDocument;
 use RushHold\Faults\HiddenCharacters;
-use RushHold\Kit\BodySheet;
 use RushHold\Kit\Care;
 use RushHold\Kit\Lens;
 
 /** Holds what somebody writes about a piece of kit against kit/1 and against the craft. */
 final readonly class GearDocuments
 {
-    public function __construct(private DocumentChecker $checker) {}
+    public function __construct(private SchemaChecker $checker) {}
 
     /**
      * @param  string  $type  one of {@see Gear::TYPES}
@@ -30,7 +29,7 @@ final readonly class GearDocuments
         HiddenCharacters::refuse($document, $under);
         $checked = $this->checker->check($document, 'kit.json#/$defs/'.$type, $under);
         match ($type) {
-            'body' => BodySheet::read($checked),
+            'body' => BodyProfile::read($checked),
             'lens' => [Lens::read(Reader::of($checked, 'lens')), Care::read(Reader::of($checked, 'lens'))],
             default => Care::read(Reader::of($checked, $type)),
         };

@@ -8,8 +8,8 @@ use App\Jobs\MailPasswordLink;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Account;
 use Illuminate\Support\Carbon;
-use RushHold\Assumptions;
-use RushHold\Units;
+use RushHold\Assumptions\Assumptions;
+use RushHold\Wording\Units;
 
 /**
  * An account; everything else belongs to one.
@@ -76,40 +76,40 @@ final class User extends Account
         MailPasswordLink::dispatch($this->email, url('/reset/'.$token.'?email='.rawurlencode($this->email)));
     }
 
-    /** @return HasMany<Gear, $this> */
+    /** @return HasMany<GearRecord, $this> */
     public function gear(): HasMany
     {
-        return $this->hasMany(Gear::class);
+        return $this->hasMany(GearRecord::class);
     }
 
-    /** @return HasMany<Kit, $this> */
+    /** @return HasMany<KitRecord, $this> */
     public function kits(): HasMany
     {
-        return $this->hasMany(Kit::class);
+        return $this->hasMany(KitRecord::class);
     }
 
-    /** @return HasMany<Rush, $this> */
+    /** @return HasMany<RushRecord, $this> */
     public function rushes(): HasMany
     {
-        return $this->hasMany(Rush::class);
+        return $this->hasMany(RushRecord::class);
     }
 
-    /** @return HasMany<Layout, $this> */
+    /** @return HasMany<LayoutRecord, $this> */
     public function layouts(): HasMany
     {
-        return $this->hasMany(Layout::class);
+        return $this->hasMany(LayoutRecord::class);
     }
 
-    /** @return HasMany<Card, $this> */
+    /** @return HasMany<CardRecord, $this> */
     public function cards(): HasMany
     {
-        return $this->hasMany(Card::class);
+        return $this->hasMany(CardRecord::class);
     }
 
-    /** @return HasMany<Sweep, $this> */
+    /** @return HasMany<SweepRecord, $this> */
     public function sweeps(): HasMany
     {
-        return $this->hasMany(Sweep::class);
+        return $this->hasMany(SweepRecord::class);
     }
 
     /** @return array<string, string> every setting, defaults filled in */

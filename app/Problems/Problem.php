@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Problems;
 
+use App\Documents\SizeCheck;
 use Illuminate\Http\JsonResponse;
-use RushHold\Document\SizeCheck;
 use RushHold\Faults\Fault;
 
 /** What went wrong, in the one shape the API has for it: schemas/problem.json, as application/problem+json. */

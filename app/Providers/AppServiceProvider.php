@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Documents\SchemaChecker;
 use App\Limits\Turns;
+use App\Models\CardRecord;
+use App\Models\GearRecord;
+use App\Models\RushRecord;
 use App\Models\User;
 use App\Sessions\QuietSessionHandler;
 use App\Store\StoreConnection;
@@ -26,17 +30,17 @@ use Illuminate\Routing\UrlGenerator;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use RushHold\Document\DocumentChecker;
 use RushHold\Planning\Planner;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(DocumentChecker::class, static fn (): DocumentChecker => new DocumentChecker(base_path('schemas')));
+        $this->app->singleton(SchemaChecker::class, static fn (): SchemaChecker => new SchemaChecker(base_path('schemas')));
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
         $this->app->singleton(Turns::class, static fn (): Turns => new Turns(storage_path('framework/turns-'.self::instance()), (int) config('rushhold.heavy'), (int) config('rushhold.heavy_seats')));
         $this->app->singleton(StoreGate::class, static fn (): StoreGate => new StoreGate(storage_path('framework/store-away-'.self::instance())));
@@ -46,6 +50,10 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // what a record's controller reads from the address; the routes themselves may be compiled
+        foreach (['gear' => GearRecord::class, 'card' => CardRecord::class, 'rush' => RushRecord::class] as $parameter => $record) {
+            Route::model($parameter, $record);
+        }
         TrustProxies::at(config('rushhold.trusted_proxies'));
         // links name the address the operator has set, whatever the request calls this machine
         if (is_string($url = config('app.url')) && $url !== '') {

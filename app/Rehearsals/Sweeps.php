@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Rehearsals;
 
 use App\Jobs\GoOnSweeping;
-use App\Models\Rush;
-use App\Models\Sweep;
+use App\Models\RushRecord;
+use App\Models\SweepRecord;
 use App\Models\User;
-use App\Plans\PlanKeeper;
+use App\Plans\PlanCache;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use RushHold\Rehearsal\Grid;
 use RushHold\Rehearsal\Rehearsal;
-use RushHold\Rehearsal\Sweep as SweepOfCraft;
-use RushHold\Rehearsal\SweepDocument;
+use RushHold\Rehearsal\Sweep\Grid;
+use RushHold\Rehearsal\Sweep\Sweep;
+use RushHold\Rehearsal\Sweep\SweepDocument;
 
 /**
  * Sweeps in the background, a portion at a time: each portion is kept together with the call for the next, so that a worker
@@ -35,24 +35,24 @@ final readonly class Sweeps
     private const KEPT = 6;
 
     /** @param  float  $portionS  how long a portion takes, about */
-    public function __construct(private PlanKeeper $plans, private float $portionS = self::PORTION_S) {}
+    public function __construct(private PlanCache $plans, private float $portionS = self::PORTION_S) {}
 
     /**
      * Begins a sweep; any other that the account still has under way is cancelled.
      *
      * @throws \RushHold\Faults\Fault when there is no plan, or the grid is not for its hold
      */
-    public function begin(Rush $rush, User $user, string $kind): Sweep
+    public function begin(RushRecord $rush, User $user, string $kind): SweepRecord
     {
         $plan = $this->plans->planOf($rush, $user);
-        $craft = SweepOfCraft::over(Rehearsal::of($plan), $plan->hold, Grid::of($kind, $plan, $plan->hold), self::PASSES);
+        $craft = Sweep::over(Rehearsal::of($plan), $plan->hold, Grid::of($kind, $plan, $plan->hold), self::PASSES);
 
-        return DB::transaction(function () use ($rush, $user, $kind, $craft): Sweep {
+        return DB::transaction(function () use ($rush, $user, $kind, $craft): SweepRecord {
             $user->sweeps()->where('status', 'running')->update(['status' => 'cancelled']);
             $old = $user->sweeps()->where('rush_id', $rush->id)->orderByDesc('created_at')->skip(self::KEPT - 1)->take(50)->pluck('id');
-            Sweep::query()->whereKey($old)->delete();
+            SweepRecord::query()->whereKey($old)->delete();
             $sweep = $user->sweeps()->make([
-                'rush_id' => $rush->id, 'kind' => $kind, 'mark' => $this->plans->mark($rush, $user), 'status' => 'running', 'passes' => self::PASSES, 'done' => 0,
+                'rush_id' => $rush->id, 'kind' => $kind, 'fingerprint' => $this->plans->fingerprint($rush, $user), 'status' => 'running', 'passes' => self::PASSES, 'done' => 0,
                 'state' => null, 'reading' => SweepDocument::of($craft), 'beat_at' => Carbon::now(),
             ]);
             $sweep->save();
@@ -65,18 +65,18 @@ final readonly class Sweeps
     /** Goes on for one portion. Whoever finds that another has gone on since stops there. */
     public function goOn(string $id): void
     {
-        $sweep = Sweep::query()->with(['user', 'rush' => fn ($query) => $query->with(Rush::WITH_KIT)])->find($id);
+        $sweep = SweepRecord::query()->with(['user', 'rush' => fn ($query) => $query->with(RushRecord::WITH_KIT)])->find($id);
         if ($sweep === null || $sweep->status !== 'running') {
             return;
         }
         $was = $sweep->done;
-        if ($sweep->rush === null || $this->plans->mark($sweep->rush, $sweep->user) !== $sweep->mark) {
+        if ($sweep->rush === null || $this->plans->fingerprint($sweep->rush, $sweep->user) !== $sweep->fingerprint) {
             $this->keep($sweep, $was, ['status' => 'overtaken']);
 
             return;
         }
         $plan = $this->plans->planOf($sweep->rush, $sweep->user);
-        $craft = SweepOfCraft::over(Rehearsal::of($plan), $plan->hold, Grid::of($sweep->kind, $plan, $plan->hold), $sweep->passes);
+        $craft = Sweep::over(Rehearsal::of($plan), $plan->hold, Grid::of($sweep->kind, $plan, $plan->hold), $sweep->passes);
         $craft->resume($sweep->state ?? []);
         $from = hrtime(true);
         do {
@@ -97,30 +97,30 @@ final readonly class Sweeps
     /** Marks a sweep that cannot go on. */
     public function fail(string $id): void
     {
-        Sweep::query()->whereKey($id)->where('status', 'running')->update(['status' => 'failed']);
+        SweepRecord::query()->whereKey($id)->where('status', 'running')->update(['status' => 'failed']);
     }
 
-    public function cancel(Sweep $sweep): void
+    public function cancel(SweepRecord $sweep): void
     {
-        Sweep::query()->whereKey($sweep->id)->where('status', 'running')->update(['status' => 'cancelled']);
+        SweepRecord::query()->whereKey($sweep->id)->where('status', 'running')->update(['status' => 'cancelled']);
         $sweep->refresh();
     }
 
     /** A sweep that has been silent for long is called for again: its call was lost with whoever held it. */
-    public function wake(Sweep $sweep): void
+    public function wake(SweepRecord $sweep): void
     {
         if ($sweep->status !== 'running' || $sweep->beat_at->diffInSeconds(Carbon::now()) < self::SILENT_S) {
             return;
         }
-        $woken = Sweep::query()->whereKey($sweep->id)->where('status', 'running')->where('beat_at', $sweep->beat_at)->update(['beat_at' => Carbon::now()]);
+        $woken = SweepRecord::query()->whereKey($sweep->id)->where('status', 'running')->where('beat_at', $sweep->beat_at)->update(['beat_at' => Carbon::now()]);
         if ($woken === 1) {
             GoOnSweeping::dispatch($sweep->id);
         }
     }
 
     /** @param  array<string, mixed>  $changes */
-    private function keep(Sweep $sweep, int $was, array $changes): bool
+    private function keep(SweepRecord $sweep, int $was, array $changes): bool
     {
-        return Sweep::query()->whereKey($sweep->id)->where('status', 'running')->where('done', $was)->update($changes + ['beat_at' => Carbon::now()]) === 1;
+        return SweepRecord::query()->whereKey($sweep->id)->where('status', 'running')->where('done', $was)->update($changes + ['beat_at' => Carbon::now()]) === 1;
     }
 }

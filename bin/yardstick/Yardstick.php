@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use RushHold\Rehearsal\Gains;
-use RushHold\Rehearsal\Scene;
+use RushHold\Rehearsal\Focus\Gains;
+use RushHold\Rehearsal\Focus\TrackingFocus;
+use RushHold\Rehearsal\Scene\Scene;
 use RushHold\Rehearsal\Shutter;
 use RushHold\Rehearsal\Take;
-use RushHold\Rehearsal\TrackingFocus;
 use RushHold\Rehearsal\Verdict;
 
 /** The step loop of a take against the same loop in plain C, on the same pass; built and asked by bin/bench alone. */

@@ -13,7 +13,7 @@ use RushHold\Kit\AfArea;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 
-/** How a camera was left ("left/1"): what is known of its settings, in our terms. What is not known is missing. */
+/** How a camera was left ("camera-state/1"): what is known of its settings, in our terms. What is not known is missing. */
 final readonly class CameraState
 {
     /** @param  array<string, mixed>  $known by field */
@@ -26,7 +26,7 @@ final readonly class CameraState
     }
 
     /**
-     * @param  array<mixed>  $document  a left/1 document
+     * @param  array<mixed>  $document  a camera-state/1 document
      *
      * @throws \RushHold\Faults\Fault naming the first field that is amiss
      */
@@ -39,7 +39,7 @@ final readonly class CameraState
                 $known[$field] = $left->choice($field, $enum);
             }
         }
-        foreach (['hold', 'pace', 'fps', 'shutter_s', 'f_number', 'iso', 'compensation_ev'] as $field) {
+        foreach (['stay', 'pace', 'fps', 'shutter_s', 'f_number', 'iso', 'compensation_ev'] as $field) {
             if ($left->has($field)) {
                 $known[$field] = $left->number($field);
             }
@@ -59,16 +59,16 @@ final readonly class CameraState
     public static function setTo(Hold $hold): self
     {
         return new self(array_filter([
-            'focus_mode' => $hold->focusMode, 'area' => $hold->area, 'detection' => $hold->detection, 'eye' => $hold->eye, 'hold' => $hold->hold === null ? null : (float) $hold->hold,
+            'focus_mode' => $hold->focusMode, 'area' => $hold->area, 'detection' => $hold->detection, 'eye' => $hold->eye, 'stay' => $hold->stay === null ? null : (float) $hold->stay,
             'pace' => $hold->pace === null ? null : (float) $hold->pace, 'pick' => $hold->pick, 'fps' => $hold->fps, 'burst' => $hold->burst, 'stabiliser' => $hold->stabiliser,
             'limiter_m' => $hold->limiterM ?? [], 'shutter_s' => $hold->shutterS, 'f_number' => $hold->fNumber, 'iso' => (float) $hold->iso, 'compensation_ev' => 0.0,
         ], static fn (mixed $value): bool => $value !== null));
     }
 
-    /** @return array<string, mixed> a left/1 document */
+    /** @return array<string, mixed> a camera-state/1 document */
     public function toArray(): array
     {
-        return ['format' => 'left/1'] + array_map(static fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value, $this->known);
+        return ['format' => 'camera-state/1'] + array_map(static fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value, $this->known);
     }
 
     /** The same with this field not known. */
@@ -91,7 +91,7 @@ final readonly class CameraState
 
         return new Hold(
             $this->pick('focus_mode', $hold->focusMode), $hold->manualTechnique, $this->pick('area', $hold->area), $hold->place, $this->pick('detection', $hold->detection),
-            $this->pick('eye', $hold->eye), $this->whole('hold', $hold->hold), $this->whole('pace', $hold->pace), $this->pick('pick', $hold->pick), $hold->aim,
+            $this->pick('eye', $hold->eye), $this->whole('stay', $hold->stay), $this->whole('pace', $hold->pace), $this->pick('pick', $hold->pick), $hold->aim,
             $this->pick('fps', $hold->fps), $this->pick('burst', $hold->burst), $this->pick('stabiliser', $hold->stabiliser), $limiter === [] ? null : $limiter, $hold->focalMm,
             $this->pick('shutter_s', $hold->shutterS), $this->pick('f_number', $hold->fNumber), $this->whole('iso', $hold->iso) ?? $hold->iso, $hold->scheme,
         );

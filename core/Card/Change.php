@@ -8,7 +8,7 @@ namespace RushHold\Card;
 final readonly class Change
 {
     /**
-     * @param  string  $field  as in {@see \RushHold\Kit\Dialect\Said}, or shutter, aperture, iso, compensation
+     * @param  string  $field  as in {@see \RushHold\Dialect\Translated}, or shutter, aperture, iso, compensation
      * @param  string  $name  what the body calls the setting
      * @param  ?string  $from  how it was left, in the body's word; null when nobody knows
      * @param  string  $to  what to set, in the body's word

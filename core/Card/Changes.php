@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace RushHold\Card;
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
+use RushHold\Dialect\BodyProfile;
+use RushHold\Dialect\SettingLocation;
+use RushHold\Dialect\Translated;
+use RushHold\Dialect\Translation;
 use RushHold\Hold\Hold;
 use RushHold\Hold\StabiliserUse;
-use RushHold\Kit\BodySheet;
 use RushHold\Kit\Detection;
-use RushHold\Kit\Dialect\Said;
-use RushHold\Kit\Dialect\Translation;
-use RushHold\Kit\Dialect\Where;
 use RushHold\Kit\Face;
-use RushHold\Units;
+use RushHold\Wording\Units;
 
 /** The shortest list of changes from how a camera was left to a hold, the dangerous first, then as the hand meets them. */
 final readonly class Changes
 {
     /** Fields of the body's words, each with what must be known of how it was left. */
     private const KNOWN_BY = [
-        'focus_mode' => ['focus_mode'], 'area' => ['area'], 'detection' => ['detection'], 'eye' => ['eye'], 'tuning' => ['hold', 'pace'], 'hold' => ['hold'], 'pace' => ['pace'],
+        'focus_mode' => ['focus_mode'], 'area' => ['area'], 'detection' => ['detection'], 'eye' => ['eye'], 'tuning' => ['stay', 'pace'], 'stay' => ['stay'], 'pace' => ['pace'],
         'pick' => ['pick'], 'drive' => ['fps', 'burst'], 'stabiliser' => ['stabiliser'], 'limiter' => ['limiter_m'], 'shutter' => ['shutter_s'], 'aperture' => ['f_number'], 'iso' => ['iso'],
     ];
 
     private Translation $translation;
 
-    public function __construct(private BodySheet $sheet, Assumptions $assumptions, private Units $units = Units::Metric)
+    public function __construct(private BodyProfile $profile, Assumptions $assumptions, private Units $units = Units::Metric)
     {
-        $this->translation = new Translation($sheet, $assumptions, $units);
+        $this->translation = new Translation($profile, $assumptions, $units);
     }
 
     /** @return list<Change> */
@@ -45,7 +45,7 @@ final readonly class Changes
                 continue; // the body has no such setting: nothing to change
             }
             if (! $known || $from !== $said->word) {
-                $changes[] = new Change($field, $said->name, $from, $said->word, $said->where->words($this->sheet->controlNames()), $known ? $this->danger($field, $was, $hold) : null, $this->order($said->where));
+                $changes[] = new Change($field, $said->name, $from, $said->word, $said->where->words($this->profile->controlNames()), $known ? $this->danger($field, $was, $hold) : null, $this->order($said->where));
             }
         }
         $changes = [...$changes, ...$this->compensation($left)];
@@ -54,16 +54,16 @@ final readonly class Changes
         return $changes;
     }
 
-    /** @return array<string, Said> by field: the body's words for the hold, and its exposure */
+    /** @return array<string, Translated> by field: the body's words for the hold, and its exposure */
     public function words(Hold $hold): array
     {
         $said = $this->translation->say($hold);
-        $dialect = $this->sheet->dialect;
+        $dialect = $this->profile->dialect;
         foreach (['shutter' => Units::shutter($hold->shutterS), 'aperture' => 'f/'.Units::figures($hold->fNumber, 2), 'iso' => (string) $hold->iso] as $field => $word) {
-            $said[] = new Said($field, $dialect->name($field), $word, $word, $dialect->where($field), $dialect->setting($field) !== null);
+            $said[] = new Translated($field, $dialect->name($field), $word, $word, $dialect->where($field), $dialect->setting($field) !== null);
         }
 
-        return array_column(array_map(static fn (Said $one): array => [$one->field, $one], $said), 1, 0);
+        return array_column(array_map(static fn (Translated $one): array => [$one->field, $one], $said), 1, 0);
     }
 
     /** @return list<Change> */
@@ -73,11 +73,11 @@ final readonly class Changes
         if ($ev !== null && abs($ev) < 0.01) {
             return [];
         }
-        $dialect = $this->sheet->dialect;
+        $dialect = $this->profile->dialect;
         $where = $dialect->where('compensation');
 
         return [new Change(
-            'compensation', $dialect->name('compensation'), $ev === null ? null : self::stops($ev), '0', $where->words($this->sheet->controlNames()),
+            'compensation', $dialect->name('compensation'), $ev === null ? null : self::stops($ev), '0', $where->words($this->profile->controlNames()),
             $ev === null ? null : sprintf('Every frame comes out %s stops too %s.', Units::figures(abs($ev), 2), $ev > 0 ? 'bright' : 'dark'), $this->order($where),
         )];
     }
@@ -117,9 +117,9 @@ final readonly class Changes
             : 'The lens may run farther than it has to, or cannot reach far enough.';
     }
 
-    private function order(Where $where): int
+    private function order(SettingLocation $where): int
     {
-        $control = $this->sheet->controls[$where->press ?? ''] ?? null;
+        $control = $this->profile->controls[$where->press ?? ''] ?? null;
 
         return match (true) {
             $where->isInMenu() => 8,

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace RushHold\Card;
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
+use RushHold\Dialect\BodyProfile;
 use RushHold\Hold\Burst;
 use RushHold\Hold\Hold;
 use RushHold\Hold\ManualTechnique;
-use RushHold\Kit\BodySheet;
 use RushHold\Kit\Care;
 use RushHold\Motion\Support;
 use RushHold\Rush\Rush;
-use RushHold\Units;
+use RushHold\Wording\Units;
 
 /** What to look at before going out: what the kit is due, and what this hold needs ready. */
 final readonly class PreFlight
@@ -23,34 +23,34 @@ final readonly class PreFlight
      * @param  string  $today  as "2026-11-24"
      */
     public function __construct(
-        private BodySheet $sheet,
+        private BodyProfile $profile,
         private array $glass,
         private ?string $lensTunedOn,
         private Assumptions $assumptions,
         private string $today,
     ) {}
 
-    /** @return list<array{id: string, says: string, why: string, due: bool}> */
+    /** @return list<array{id: string, message: string, why: string, due: bool}> */
     public function list(Rush $rush, Hold $hold): array
     {
         return [...$this->kit(), ...$this->hold($rush, $hold)];
     }
 
-    /** @return list<array{id: string, says: string, why: string, due: bool}> */
+    /** @return list<array{id: string, message: string, why: string, due: bool}> */
     public function kit(): array
     {
-        $due = [$this->due('firmware', $this->sheet->name, $this->sheet->care->firmwareOn, 'firmware', 'Look whether the maker of %s has new firmware', 'Follow the maker\'s instructions, with a full battery.')];
-        foreach ([$this->sheet->name => $this->sheet->care] + $this->glass as $name => $care) {
+        $due = [$this->due('firmware', $this->profile->name, $this->profile->care->firmwareOn, 'firmware', 'Look whether the maker of %s has new firmware', 'Follow the maker\'s instructions, with a full battery.')];
+        foreach ([$this->profile->name => $this->profile->care] + $this->glass as $name => $care) {
             $due[] = $this->due('contacts-'.self::slug($name), $name, $care->contactsOn, 'contacts', 'Look at the contacts of %s', 'Dry, clean cloth made for contacts; never oil or household spray. What does not come off goes to a technician.');
         }
-        if ($this->sheet->body->isReflex()) {
-            $due[] = $this->due('tuned', $this->sheet->name, $this->lensTunedOn ?? $this->sheet->care->tunedOn, 'tuned', 'Check the fine-tuning of this lens on %s', 'A reflex body focuses beside its sensor; lens and body drift apart.');
+        if ($this->profile->body->isReflex()) {
+            $due[] = $this->due('tuned', $this->profile->name, $this->lensTunedOn ?? $this->profile->care->tunedOn, 'tuned', 'Check the fine-tuning of this lens on %s', 'A reflex body focuses beside its sensor; lens and body drift apart.');
         }
 
         return array_values(array_filter($due));
     }
 
-    /** @return ?array{id: string, says: string, why: string, due: bool} */
+    /** @return ?array{id: string, message: string, why: string, due: bool} */
     private function due(string $id, string $name, ?string $last, string $kind, string $says, string $why): ?array
     {
         $days = $last === null ? null : Care::daysBetween($last, $this->today);
@@ -58,10 +58,10 @@ final readonly class PreFlight
             return null;
         }
 
-        return ['id' => $id.($last === null ? '' : '-'.$last), 'says' => sprintf($says, $name), 'why' => ($days === null ? 'Nobody has noted it yet. ' : sprintf('Last done %d days ago. ', $days)).$why, 'due' => $days !== null];
+        return ['id' => $id.($last === null ? '' : '-'.$last), 'message' => sprintf($says, $name), 'why' => ($days === null ? 'Nobody has noted it yet. ' : sprintf('Last done %d days ago. ', $days)).$why, 'due' => $days !== null];
     }
 
-    /** @return list<array{id: string, says: string, why: string, due: bool}> */
+    /** @return list<array{id: string, message: string, why: string, due: bool}> */
     private function hold(Rush $rush, Hold $hold): array
     {
         $list = [
@@ -84,10 +84,10 @@ final readonly class PreFlight
         return $list;
     }
 
-    /** @return array{id: string, says: string, why: string, due: bool} */
+    /** @return array{id: string, message: string, why: string, due: bool} */
     private static function item(string $id, string $says, string $why): array
     {
-        return ['id' => $id, 'says' => $says, 'why' => $why, 'due' => false];
+        return ['id' => $id, 'message' => $says, 'why' => $why, 'due' => false];
     }
 
     private static function slug(string $name): string

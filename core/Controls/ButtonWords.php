@@ -11,24 +11,24 @@ use RushHold\Kit\ControlUse;
 final class ButtonWords
 {
     /** "menu: Keys › What they do › the thumb key: Recall a set, with Net Peg, Patience +2; leave shutter and ISO out". */
-    public static function of(Laying $laying, Assignment $use): string
+    public static function of(LayoutOnBody $onBody, Assignment $use): string
     {
-        $dialect = $laying->sheet->dialect;
+        $dialect = $onBody->profile->dialect;
         $setting = $dialect->setting('buttons');
-        $name = $laying->sheet->controls[$use->control]->name ?? $use->control;
-        $where = $dialect->where('buttons')->words($laying->sheet->controlNames());
+        $name = $onBody->profile->controls[$use->control]->name ?? $use->control;
+        $where = $dialect->where('buttons')->words($onBody->profile->controlNames());
         $word = $setting?->say($use->does->value) ?? $use->does->words();
         $text = sprintf('%s%s: %s', $where === '' ? '' : $where.' › ', $name, $word);
         if ($use->does !== ControlUse::Recall || $use->hold === null) {
             return $text;
         }
         $bundle = [];
-        foreach ($laying->says[$use->hold] ?? [] as $field => $said) {
-            if ($use->carries(Laying::FIELDS[$field]) && ! $said->lacks) {
+        foreach ($onBody->translations[$use->hold] ?? [] as $field => $said) {
+            if ($use->carries(LayoutOnBody::FIELDS[$field]) && ! $said->lacks) {
                 $bundle[] = $said->name.' '.$said->word;
             }
         }
-        $out = array_values(array_filter($laying->sheet->controls[$use->control]->carries ?? [], static fn (BundlePart $part): bool => ! $use->carries($part)));
+        $out = array_values(array_filter($onBody->profile->controls[$use->control]->carries ?? [], static fn (BundlePart $part): bool => ! $use->carries($part)));
 
         return $text
             .($bundle === [] ? '' : ', with '.implode(', ', $bundle))

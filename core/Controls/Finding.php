@@ -15,7 +15,7 @@ final readonly class Finding
      */
     public function __construct(
         public string $code,
-        public string $says,
+        public string $message,
         public ?string $control = null,
         public ?string $hold = null,
         public ?string $cure = null,
@@ -26,6 +26,6 @@ final readonly class Finding
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['code' => $this->code, 'says' => $this->says, 'control' => $this->control, 'hold' => $this->hold, 'cure' => $this->cure, 'cured' => $this->cured?->toArray(), 'steps' => $this->steps];
+        return ['code' => $this->code, 'message' => $this->message, 'control' => $this->control, 'hold' => $this->hold, 'cure' => $this->cure, 'cured' => $this->cured?->toArray(), 'steps' => $this->steps];
     }
 }

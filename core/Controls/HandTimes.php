@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace RushHold\Controls;
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
+use RushHold\Dialect\Dialect;
+use RushHold\Dialect\SettingLocation;
+use RushHold\Dialect\Translated;
 use RushHold\Kit\BundlePart;
-use RushHold\Kit\Dialect\Dialect;
-use RushHold\Kit\Dialect\Said;
-use RushHold\Kit\Dialect\Where;
 
 /**
  * Seconds a hand needs to change from one hold to another on a body, by a keystroke-level model: button, dial click, menu
@@ -31,7 +31,7 @@ final readonly class HandTimes
 
     private float $moveS;
 
-    public function __construct(private Laying $laying, Assumptions $assumptions)
+    public function __construct(private LayoutOnBody $onBody, Assumptions $assumptions)
     {
         [$this->buttonS, $this->clickS, $this->menuS, $this->lookS, $this->leverS, $this->moveS] = array_map(
             $assumptions->value(...), ['switch.button', 'switch.click', 'switch.menu', 'switch.look', 'switch.lever', 'switch.move'],
@@ -41,7 +41,7 @@ final readonly class HandTimes
     /** Changing one hold for another by menus and dials, in s. */
     public function byHand(string $from, string $to): float
     {
-        return $this->setting($from, $this->laying->differing($from, $to), $to);
+        return $this->setting($from, $this->onBody->differing($from, $to), $to);
     }
 
     /**
@@ -51,7 +51,7 @@ final readonly class HandTimes
      */
     public function byButton(string $base, string $to, array $carries): float
     {
-        $left = array_filter($this->laying->differing($base, $to), static fn (string $field): bool => ! in_array(Laying::FIELDS[$field], $carries, true));
+        $left = array_filter($this->onBody->differing($base, $to), static fn (string $field): bool => ! in_array(LayoutOnBody::FIELDS[$field], $carries, true));
 
         return $this->buttonS + $this->setting($base, array_values($left), $to);
     }
@@ -59,7 +59,7 @@ final readonly class HandTimes
     /** Moving a finger from one of its buttons to another, in s; nothing when another finger works it. */
     public function moving(string $from, string $to): float
     {
-        $controls = $this->laying->sheet->controls;
+        $controls = $this->onBody->profile->controls;
 
         return $from !== $to && isset($controls[$from], $controls[$to]) && $controls[$from]->finger === $controls[$to]->finger ? $this->moveS : 0.0;
     }
@@ -71,17 +71,17 @@ final readonly class HandTimes
      */
     public function steps(string $from, string $to): array
     {
-        $names = $this->laying->sheet->controlNames();
+        $names = $this->onBody->profile->controlNames();
 
         return array_map(function (string $field) use ($to, $names): string {
-            $said = $this->laying->says[$to][$field] ?? null;
+            $said = $this->onBody->translations[$to][$field] ?? null;
             if ($said === null) {
                 return sprintf('%s: nothing to set', $field);
             }
             $where = $said->where->words($names);
 
             return sprintf('%s%s: %s', $said->name, $where === '' ? '' : ' ('.$where.')', $said->word);
-        }, $this->laying->differing($from, $to));
+        }, $this->onBody->differing($from, $to));
     }
 
     /** @param  list<string>  $fields */
@@ -90,7 +90,7 @@ final readonly class HandTimes
         $seconds = 0.0;
         $paths = [];
         foreach ($fields as $field) {
-            $said = $this->laying->says[$to][$field] ?? $this->laying->says[$from][$field];
+            $said = $this->onBody->translations[$to][$field] ?? $this->onBody->translations[$from][$field];
             $where = $said->where;
             if ($where->isInMenu() || ! $where->isTold()) {
                 $paths[] = [...($where->menu === [] ? $this->untold($field) : $where->menu), '='.$field];
@@ -103,7 +103,7 @@ final readonly class HandTimes
         return $seconds + ($paths === [] ? 0.0 : $this->lookS + $this->menuS * self::walked($paths));
     }
 
-    private function atHand(Where $where, int $clicks): float
+    private function atHand(SettingLocation $where, int $clicks): float
     {
         if ($where->lever !== null) {
             return $this->leverS;
@@ -140,10 +140,10 @@ final readonly class HandTimes
     /** Clicks of the dial between two holds' values of a field, by the order the body has them in. */
     private function clicks(string $field, string $from, string $to): int
     {
-        $order = self::order($this->laying->sheet->dialect, $field);
-        $a = $this->laying->says[$from][$field] ?? null;
-        $b = $this->laying->says[$to][$field] ?? null;
-        $at = static fn (?Said $said): int|false => $said === null ? false : array_search($said->word, $order, true);
+        $order = self::order($this->onBody->profile->dialect, $field);
+        $a = $this->onBody->translations[$from][$field] ?? null;
+        $b = $this->onBody->translations[$to][$field] ?? null;
+        $at = static fn (?Translated $said): int|false => $said === null ? false : array_search($said->word, $order, true);
         [$first, $last] = [$at($a), $at($b)];
 
         return $first === false || $last === false ? 1 : max(1, abs($first - $last));
@@ -154,7 +154,7 @@ final readonly class HandTimes
     {
         return match ($field) {
             'tuning' => array_column($dialect->tuning->presets, 'word'),
-            'hold' => array_column($dialect->tuning->hold->steps ?? [], 'word'),
+            'stay' => array_column($dialect->tuning->stay->steps ?? [], 'word'),
             'pace' => array_column($dialect->tuning->pace->steps ?? [], 'word'),
             'pick' => array_values($dialect->tuning->pick->words ?? []),
             default => array_values($dialect->setting($field)->words ?? []),

@@ -11,6 +11,9 @@ use RushHold\Kit\ControlUse;
 /** What the controls of a body do, and the holds of a day laid on them ("layout/1"). */
 final readonly class Layout
 {
+    /** Most holds of a day, on a body as on a card. */
+    public const HOLDS = 12;
+
     /**
      * @param  ?Scheme  $scheme  null for one of the person's own
      * @param  list<string>  $holds  keys of the holds of the day

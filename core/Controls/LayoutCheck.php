@@ -18,10 +18,10 @@ use RushHold\Controls\Checks\PreFocusOn;
 final class LayoutCheck
 {
     /** @return list<Finding> */
-    public static function of(Laying $laying): array
+    public static function of(LayoutOnBody $onBody): array
     {
         $checks = [new FocusOnShutter, new FingerClash, new OutOfReach, new BundleContents, new NothingStopsFocus, new PointLost, new PreFocusOn, new HoldWithoutControl];
 
-        return array_merge(...array_map(static fn (Check $check): array => $check->find($laying), $checks));
+        return array_merge(...array_map(static fn (Check $check): array => $check->find($onBody), $checks));
     }
 }

@@ -20,13 +20,13 @@ final readonly class Switching
 
     private HandTimes $times;
 
-    public function __construct(private Laying $laying)
+    public function __construct(private LayoutOnBody $onBody)
     {
-        $this->keys = array_keys($laying->holds);
-        $this->times = new HandTimes($laying, $laying->assumptions);
-        $this->places = Laying::byReach(array_values(array_filter($laying->sheet->controls, static fn (Control $control): bool => $control->canRecall($laying->layout->gloves)
-            && $control->finger !== Finger::Index && $laying->sheet->dialect->setsWith($control->id) === null
-            && array_filter($laying->layout->of($control->id), static fn (Assignment $use): bool => $use->does !== ControlUse::Recall) === [])));
+        $this->keys = array_keys($onBody->holds);
+        $this->times = new HandTimes($onBody, $onBody->assumptions);
+        $this->places = LayoutOnBody::byReach(array_values(array_filter($onBody->profile->controls, static fn (Control $control): bool => $control->canRecall($onBody->layout->gloves)
+            && $control->finger !== Finger::Index && $onBody->profile->dialect->setsWith($control->id) === null
+            && array_filter($onBody->layout->of($control->id), static fn (Assignment $use): bool => $use->does !== ControlUse::Recall) === [])));
     }
 
     /** @return array<string, array<string, float>> seconds from each hold to each other as it is laid, by key */
@@ -51,13 +51,13 @@ final readonly class Switching
     public function best(): array
     {
         [$now, $base, $on] = $this->asLaid();
-        $problem = $this->problem(fn (int $hold, Control $place): array => Laying::bundleOn($place));
+        $problem = $this->problem(fn (int $hold, Control $place): array => LayoutOnBody::bundleOn($place));
         $found = SwitchingOptimiser::solve($problem);
         $changes = max(1e-9, $problem->changes());
         $nowS = $now->total($base, $on) / $changes;
         $bestS = $found['total'] / $changes;
         if ($bestS >= $nowS - 1e-6 || count($this->keys) < 2) {
-            return ['now_s' => $nowS, 'best_s' => min($nowS, $bestS), 'saved_s' => 0.0, 'exact' => $found['exact'], 'layout' => $this->laying->layout, 'most' => null];
+            return ['now_s' => $nowS, 'best_s' => min($nowS, $bestS), 'saved_s' => 0.0, 'exact' => $found['exact'], 'layout' => $this->onBody->layout, 'most' => null];
         }
         $gains = [];
         foreach ($this->keys as $j => $key) {
@@ -74,11 +74,11 @@ final readonly class Switching
     /** @param  array<int, ?int>  $on */
     private function laid(int $base, array $on): Layout
     {
-        $layout = $this->laying->layout->basedOn($this->keys[$base]);
+        $layout = $this->onBody->layout->basedOn($this->keys[$base]);
         $layout = $layout->using(array_values(array_filter($layout->uses, static fn (Assignment $use): bool => ! $use->recalls())));
         foreach ($on as $hold => $place) {
             if ($place !== null && $hold !== $base) {
-                $layout = $layout->put(new Assignment($this->places[$place]->id, ControlUse::Recall, $this->keys[$hold], Laying::bundleOn($this->places[$place])));
+                $layout = $layout->put(new Assignment($this->places[$place]->id, ControlUse::Recall, $this->keys[$hold], LayoutOnBody::bundleOn($this->places[$place])));
             }
         }
 
@@ -91,13 +91,13 @@ final readonly class Switching
         $controls = array_column(array_map(static fn (Control $control): array => [$control->id, $control], $this->places), 0);
         $on = [];
         foreach ($this->keys as $i => $key) {
-            $use = $this->laying->layout->recall($key);
+            $use = $this->onBody->layout->recall($key);
             $at = $use === null ? false : array_search($use->control, $controls, true);
             $on[$i] = $at === false ? null : $at;
         }
-        $problem = $this->problem(fn (int $hold, Control $place): array => $this->laying->layout->recall($this->keys[$hold])->carries ?? Laying::bundleOn($place));
+        $problem = $this->problem(fn (int $hold, Control $place): array => $this->onBody->layout->recall($this->keys[$hold])->carries ?? LayoutOnBody::bundleOn($place));
 
-        return [$problem, max(0, (int) array_search($this->laying->base(), $this->keys, true)), $on];
+        return [$problem, max(0, (int) array_search($this->onBody->base(), $this->keys, true)), $on];
     }
 
     /** @param  \Closure(int, Control): list<BundlePart>  $carried what a hold's bundle carries on a place */
@@ -107,7 +107,7 @@ final readonly class Switching
         foreach ($this->keys as $b => $base) {
             foreach ($this->keys as $j => $to) {
                 $hand[$b][$j] = $b === $j ? 0.0 : $this->times->byHand($base, $to);
-                $times[$b][$j] = $b === $j ? 0.0 : $this->laying->layout->times($base, $to);
+                $times[$b][$j] = $b === $j ? 0.0 : $this->onBody->layout->times($base, $to);
                 $recall[$b][$j] = array_map(fn (Control $place): float => $this->times->byButton($base, $to, $carried($j, $place)), $this->places);
             }
         }

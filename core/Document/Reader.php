@@ -14,6 +14,18 @@ final readonly class Reader
     /** Smaller than any length, time or share that means something. */
     private const NOUGHT = 1e-12;
 
+    /**
+     * A document as JSON gives it, its objects as arrays: what the craft reads.
+     *
+     * @return array<mixed>
+     */
+    public static function plain(mixed $document): array
+    {
+        $document = $document instanceof \stdClass ? get_object_vars($document) : $document;
+
+        return is_array($document) ? array_map(static fn (mixed $value): mixed => is_array($value) || $value instanceof \stdClass ? self::plain($value) : $value, $document) : [];
+    }
+
     /** @param  array<mixed>  $fields */
     private function __construct(private array $fields, private string $path) {}
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace RushHold\Framing;
 
-use RushHold\Assumptions;
-use RushHold\ErrorFunction;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Motion\Pattern;
 use RushHold\Rush\Entry;
 use RushHold\Rush\Family;
 use RushHold\Rush\Follow;
 use RushHold\Rush\Rush;
+use RushHold\Statistics\ErrorFunction;
 
 /** How far the aim strays from the target: standard deviations at the subject, in metres, sideways and upwards. */
 final readonly class AimWander

@@ -42,4 +42,10 @@ enum Aim: string
             default => $this->value,
         };
     }
+
+    /** Whether it is on the head or the front, where a drawing of the subject has a point of its own for it. */
+    public function isOnHead(): bool
+    {
+        return in_array($this, [self::Eye, self::Head, self::Face, self::Helmet, self::LeadingEdge], true);
+    }
 }

@@ -15,4 +15,14 @@ enum Burst: string
 
     /** Held down through the moment. */
     case Long = 'long';
+
+    /** How it is pressed. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Single => 'single frames',
+            self::Short => 'short bursts',
+            self::Long => 'long bursts',
+        };
+    }
 }

@@ -15,7 +15,7 @@ final readonly class Dials
 {
     public function __construct(
         public ?AfArea $area = null,
-        public ?int $hold = null,
+        public ?int $stay = null,
         public ?int $pace = null,
         public ?float $shutterS = null,
         public ?float $fNumber = null,
@@ -37,7 +37,7 @@ final readonly class Dials
 
         return new self(
             $dials->has('area') ? $dials->choice('area', AfArea::class) : null,
-            $dials->has('hold') ? $dials->whole('hold') : null,
+            $dials->has('stay') ? $dials->whole('stay') : null,
             $dials->has('pace') ? $dials->whole('pace') : null,
             $dials->has('shutter_s') ? $dials->number('shutter_s') : null,
             $dials->has('f_number') ? $dials->number('f_number') : null,
@@ -48,7 +48,7 @@ final readonly class Dials
     public function toArray(): array
     {
         return array_filter([
-            'area' => $this->area?->value, 'hold' => $this->hold, 'pace' => $this->pace, 'shutter_s' => $this->shutterS, 'f_number' => $this->fNumber,
+            'area' => $this->area?->value, 'stay' => $this->stay, 'pace' => $this->pace, 'shutter_s' => $this->shutterS, 'f_number' => $this->fNumber,
         ], static fn (mixed $value): bool => $value !== null);
     }
 
@@ -61,7 +61,7 @@ final readonly class Dials
     public function over(self $others): self
     {
         return new self(
-            $this->area ?? $others->area, $this->hold ?? $others->hold, $this->pace ?? $others->pace,
+            $this->area ?? $others->area, $this->stay ?? $others->stay, $this->pace ?? $others->pace,
             $this->shutterS ?? $others->shutterS, $this->fNumber ?? $others->fNumber,
         );
     }
@@ -70,7 +70,7 @@ final readonly class Dials
     public function on(Hold $hold): Hold
     {
         return $hold->with(
-            area: $this->area, hold: $hold->hold === null ? null : $this->hold, pace: $hold->pace === null ? null : $this->pace,
+            area: $this->area, stay: $hold->stay === null ? null : $this->stay, pace: $hold->pace === null ? null : $this->pace,
             shutterS: $this->shutterS, fNumber: $this->fNumber,
         );
     }

@@ -12,7 +12,7 @@ use RushHold\Kit\FocusMode;
 final readonly class Hold
 {
     /**
-     * @param  ?int  $hold  level of the body's own dial, 0 upwards
+     * @param  ?int  $stay  level of the body's own dial, 0 upwards
      * @param  ?int  $pace  0 to 2
      * @param  ?array{float, ?float}  $limiterM  range of the limiter in metres, null at infinity; null when the lens has no limiter
      * @param  float  $focalMm  as marked on the lens, before any converter
@@ -24,7 +24,7 @@ final readonly class Hold
         public Place $place,
         public Detection $detection,
         public bool $eye,
-        public ?int $hold,
+        public ?int $stay,
         public ?int $pace,
         public ?Pick $pick,
         public Aim $aim,
@@ -40,10 +40,10 @@ final readonly class Hold
     ) {}
 
     /** The same but for what is given. */
-    public function with(?AfArea $area = null, ?int $hold = null, ?int $pace = null, ?float $shutterS = null, ?float $fNumber = null, ?int $iso = null, ?Burst $burst = null, ?FocusMode $focusMode = null): self
+    public function with(?AfArea $area = null, ?int $stay = null, ?int $pace = null, ?float $shutterS = null, ?float $fNumber = null, ?int $iso = null, ?Burst $burst = null, ?FocusMode $focusMode = null): self
     {
         return new self(
-            $focusMode ?? $this->focusMode, $this->manualTechnique, $area ?? $this->area, $this->place, $this->detection, $this->eye, $hold ?? $this->hold, $pace ?? $this->pace,
+            $focusMode ?? $this->focusMode, $this->manualTechnique, $area ?? $this->area, $this->place, $this->detection, $this->eye, $stay ?? $this->stay, $pace ?? $this->pace,
             $this->pick, $this->aim, $this->fps, $burst ?? $this->burst, $this->stabiliser, $this->limiterM, $this->focalMm,
             $shutterS ?? $this->shutterS, $fNumber ?? $this->fNumber, $iso ?? $this->iso, $this->scheme,
         );
@@ -58,7 +58,7 @@ final readonly class Hold
             'manual_technique' => $this->manualTechnique?->value,
             'area' => ['pattern' => $this->area->value, 'place' => $this->place->toArray()],
             'detection' => ['subject' => $this->detection->value, 'eye' => $this->eye],
-            'tuning' => ['hold' => $this->hold, 'pace' => $this->pace, 'pick' => $this->pick?->value],
+            'tuning' => ['stay' => $this->stay, 'pace' => $this->pace, 'pick' => $this->pick?->value],
             'aim' => $this->aim->value,
             'drive' => ['fps' => $this->fps, 'burst' => $this->burst->value],
             'stabiliser' => $this->stabiliser->value,

@@ -15,4 +15,14 @@ enum StabiliserUse: string
 
     /** Leaves the pan alone and steadies the rest. */
     case Panning = 'panning';
+
+    /** What it is set to. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Off => 'off',
+            self::On => 'on',
+            self::Panning => 'panning mode',
+        };
+    }
 }

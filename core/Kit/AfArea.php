@@ -39,13 +39,29 @@ enum AfArea: string
         return match ($this) {
             self::Spot => 'pinpoint',
             self::SinglePoint => 'one point',
-            self::PointPlus => 'point with helpers',
+            self::PointPlus => 'expanded point',
             self::ZoneSmall => 'small zone',
-            self::ZoneWide => 'long zone',
+            self::ZoneWide => 'wide zone',
             self::ZoneTall => 'tall zone',
             self::ZoneLarge => 'large zone',
             self::WholeFrame => 'whole frame',
             self::LockOn => 'lock-on',
+        };
+    }
+
+    /** One letter for it, where a map has room for no more. */
+    public function letter(): string
+    {
+        return match ($this) {
+            self::Spot => 'p',
+            self::SinglePoint => '1',
+            self::PointPlus => 'e',
+            self::ZoneSmall => 's',
+            self::ZoneWide => 'w',
+            self::ZoneTall => 't',
+            self::ZoneLarge => 'L',
+            self::WholeFrame => 'F',
+            self::LockOn => 'k',
         };
     }
 

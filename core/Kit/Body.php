@@ -17,7 +17,7 @@ final readonly class Body
      * @param  list<FocusMode>  $modes
      * @param  list<Detection>  $detects
      * @param  list<AfArea>  $eyeDetectionAreas
-     * @param  list<float>  $holdLevelsS  waiting time of each level of the hold dial; empty when the body has no such dial
+     * @param  list<float>  $stayLevelsS  waiting time of each level of the stay dial; empty when the body has no such dial
      * @param  ?float  $outerPointsF  dimmest f-number at which the outer points of a reflex body work, null when nobody has said
      * @param  ?float  $centrePointsF  dimmest f-number at which it focuses at all, null when nobody has said
      */
@@ -31,7 +31,7 @@ final readonly class Body
         public array $modes,
         public array $detects,
         public array $eyeDetectionAreas,
-        public array $holdLevelsS,
+        public array $stayLevelsS,
         public bool $hasPace,
         public bool $hasPick,
         public ?float $outerPointsF = null,
@@ -56,7 +56,7 @@ final readonly class Body
             $modes,
             $body->choices('detects', Detection::class),
             $body->choices('eye_detection_areas', AfArea::class),
-            $body->numbers('hold_levels_s'),
+            $body->numbers('stay_levels_s'),
             $body->flag('has_pace'),
             $body->flag('has_pick'),
             $body->has('outer_points_f') ? $body->number('outer_points_f') : null,
@@ -84,7 +84,7 @@ final readonly class Body
 
         return new self(
             $this->sensor, $this->fps, $this->afLagS, $this->shortestShutterS, $this->afSensor, $this->areas, [FocusMode::Manual], $this->detects, $this->eyeDetectionAreas,
-            $this->holdLevelsS, $this->hasPace, $this->hasPick, $this->outerPointsF, $this->centrePointsF,
+            $this->stayLevelsS, $this->hasPace, $this->hasPick, $this->outerPointsF, $this->centrePointsF,
         );
     }
 

@@ -21,4 +21,28 @@ enum Detection: string
 
     /** Vehicles. */
     case Vehicle = 'vehicle';
+
+    /** What it looks for, in one word. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::None => 'off',
+            self::Animal => 'animal',
+            self::Bird => 'bird',
+            self::Person => 'person',
+            self::Vehicle => 'vehicle',
+        };
+    }
+
+    /** What it looks for, as a body lists it: "birds". */
+    public function plural(): string
+    {
+        return match ($this) {
+            self::None => 'nothing',
+            self::Animal => 'animals',
+            self::Bird => 'birds',
+            self::Person => 'people',
+            self::Vehicle => 'vehicles',
+        };
+    }
 }

@@ -28,4 +28,15 @@ enum Face: string
             self::Back => 3,
         };
     }
+
+    /** Where it is. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Lens => 'lens',
+            self::Front => 'front',
+            self::Top => 'top',
+            self::Back => 'back',
+        };
+    }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
-use RushHold\Units;
+use RushHold\Wording\Units;
 
 /** What a body, a lens and a converter can do together. */
 final readonly class Reach

@@ -24,4 +24,30 @@ enum Pattern: string
 
     /** Bursts into view or away. */
     case Sudden = 'sudden';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Still => 'sitting still',
+            self::Steady => 'moving steadily',
+            self::Accelerating => 'speeding up or slowing',
+            self::StopStart => 'stopping and starting',
+            self::Erratic => 'darting about',
+            self::Sudden => 'bursting into view',
+        };
+    }
+
+    /** What it means, for whoever picks it. */
+    public function note(): string
+    {
+        return match ($this) {
+            self::Still => 'stays where it is, but for fidgets',
+            self::Steady => 'keeps its speed and direction',
+            self::Accelerating => 'gains or loses speed evenly',
+            self::StopStart => 'stops and goes',
+            self::Erratic => 'jinks in every direction',
+            self::Sudden => 'gives no warning',
+        };
+    }
 }

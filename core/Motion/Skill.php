@@ -15,4 +15,24 @@ enum Skill: string
 
     /** Does it daily. */
     case Expert = 'expert';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::New => 'not yet practised',
+            self::Settled => 'fairly practised',
+            self::Expert => 'very practised',
+        };
+    }
+
+    /** What it means, for whoever picks it. */
+    public function note(): string
+    {
+        return match ($this) {
+            self::New => 'first months',
+            self::Settled => 'most weeks',
+            self::Expert => 'most days',
+        };
+    }
 }

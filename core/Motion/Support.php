@@ -21,4 +21,28 @@ enum Support: string
 
     /** A locked tripod head with a steadying hand. */
     case Locked = 'locked';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Handheld => 'hand-holding',
+            self::Braced => 'braced',
+            self::Monopod => 'on a monopod',
+            self::Gimbal => 'on a gimbal',
+            self::Locked => 'on a locked tripod',
+        };
+    }
+
+    /** What it means, for whoever picks it. */
+    public function note(): string
+    {
+        return match ($this) {
+            self::Handheld => 'free in the hands',
+            self::Braced => 'elbows rested, or lying',
+            self::Monopod => 'one leg',
+            self::Gimbal => 'a gimbal head on a tripod',
+            self::Locked => 'with a steadying hand',
+        };
+    }
 }

@@ -37,4 +37,24 @@ enum SharpnessStandard: string
 
         return null;
     }
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Share => 'sharp for sharing',
+            self::Detail => 'fine detail',
+            self::Pixel => 'pixel sharpness',
+        };
+    }
+
+    /** What it means, for whoever picks it. */
+    public function note(): string
+    {
+        return match ($this) {
+            self::Share => '30 µm on full frame: a screen, a page',
+            self::Detail => '15 µm on full frame: a large print',
+            self::Pixel => 'two pixels: full magnification',
+        };
+    }
 }

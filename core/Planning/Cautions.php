@@ -7,7 +7,7 @@ namespace RushHold\Planning;
 use RushHold\Motion\Support;
 use RushHold\Rush\Family;
 use RushHold\Rush\LightDirection;
-use RushHold\Units;
+use RushHold\Wording\Units;
 
 /** What the rush involves beyond sharpness, in plain words. Local law and licensed practice come first. */
 final class Cautions

@@ -5,19 +5,30 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Hold\Hold;
-use RushHold\Units;
+use RushHold\Wording\Units;
 
 /** A hold, field by field: values that can be compared, and how a person calls them. */
 final class HoldWords
 {
-    /** Fields in the order of the plan; each is a path into hold/1. */
+    /** Fields in the order of the plan, each a path into hold/1, with the names they have everywhere. */
     public const FIELDS = [
-        'focus_mode', 'manual_technique', 'area.pattern', 'area.place', 'detection.subject', 'detection.eye', 'tuning.hold', 'tuning.pace', 'tuning.pick',
-        'aim', 'drive.fps', 'drive.burst', 'stabiliser', 'limiter_m', 'focal_mm', 'shutter_s', 'f_number', 'iso', 'scheme',
+        'focus_mode' => 'focus', 'manual_technique' => 'technique', 'area.pattern' => 'area', 'area.place' => 'place', 'detection.subject' => 'detection',
+        'detection.eye' => 'eyes', 'tuning.stay' => 'stay', 'tuning.pace' => 'pace', 'tuning.pick' => 'pick', 'aim' => 'aim', 'drive.fps' => 'drive', 'drive.burst' => 'burst',
+        'stabiliser' => 'stabiliser', 'limiter_m' => 'limiter', 'focal_mm' => 'focal length', 'shutter_s' => 'shutter', 'f_number' => 'aperture', 'iso' => 'ISO',
+        'scheme' => 'buttons',
     ];
+
+    /** Those that are read first. */
+    private const FIRST = ['shutter_s', 'f_number', 'iso'];
 
     /** Fields that change by steps of light or zoom with every small change of the rush. */
     public const GRADUAL = ['focal_mm', 'shutter_s', 'f_number', 'iso', 'area.place'];
+
+    /** @return list<string> the fields in the order a person reads them */
+    public static function asRead(): array
+    {
+        return [...self::FIRST, ...array_values(array_diff(array_keys(self::FIELDS), self::FIRST))];
+    }
 
     /** @return array<string, bool|float|int|string|null> one comparable value for each field */
     public static function values(Hold $hold): array
@@ -26,14 +37,14 @@ final class HoldWords
             'focus_mode' => $hold->focusMode->value, 'manual_technique' => $hold->manualTechnique?->value,
             'area.pattern' => $hold->area->value, 'area.place' => sprintf('%.2f, %.2f', $hold->place->x, $hold->place->y),
             'detection.subject' => $hold->detection->value, 'detection.eye' => $hold->eye,
-            'tuning.hold' => $hold->hold, 'tuning.pace' => $hold->pace, 'tuning.pick' => $hold->pick?->value,
+            'tuning.stay' => $hold->stay, 'tuning.pace' => $hold->pace, 'tuning.pick' => $hold->pick?->value,
             'aim' => $hold->aim->value, 'drive.fps' => $hold->fps, 'drive.burst' => $hold->burst->value,
             'stabiliser' => $hold->stabiliser->value, 'limiter_m' => $hold->limiterM === null ? null : sprintf('%s–%s', $hold->limiterM[0], $hold->limiterM[1] ?? '∞'),
             'focal_mm' => $hold->focalMm, 'shutter_s' => $hold->shutterS, 'f_number' => $hold->fNumber, 'iso' => $hold->iso, 'scheme' => $hold->scheme->value,
         ];
     }
 
-    /** A value of a field in words: "large zone", "1/4000", "hold 3". */
+    /** A value of a field in words: "large zone", "1/4000", "stay 3". */
     public static function word(string $field, Hold $hold, Units $units): string
     {
         return match ($field) {
@@ -43,7 +54,7 @@ final class HoldWords
             'area.place' => sprintf('area at %.0f %%, %.0f %%', $hold->place->x * 100, $hold->place->y * 100),
             'detection.subject' => $hold->detection->value === 'none' ? 'no detection' : $hold->detection->value.' detection',
             'detection.eye' => $hold->eye ? 'eye detection' : 'no eye detection',
-            'tuning.hold' => 'hold '.($hold->hold ?? 'not set'),
+            'tuning.stay' => 'stay '.($hold->stay ?? 'not set'),
             'tuning.pace' => 'pace '.($hold->pace ?? 'not set'),
             'tuning.pick' => 'pick '.($hold->pick->value ?? 'not set'),
             'aim' => 'aim at the '.$hold->aim->words(),
@@ -66,6 +77,6 @@ final class HoldWords
         $before = self::values($a);
         $after = self::values($b);
 
-        return array_values(array_filter(self::FIELDS, static fn (string $field): bool => $before[$field] !== $after[$field]));
+        return array_values(array_filter(array_keys(self::FIELDS), static fn (string $field): bool => $before[$field] !== $after[$field]));
     }
 }

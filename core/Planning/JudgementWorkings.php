@@ -80,11 +80,11 @@ final readonly class JudgementWorkings
             $this->in('Ω', 'how fast you turn', rad2deg($rush->travel->panRateRadS($rush->workM)), '°/s', 'computed'), $this->assumed('', 'obstacle.margin'),
         ] : [];
 
-        return new Working('tuning.hold', 'How long it must wait', $between ? '(w/d + z/s)/Ω · margin, or the time your aim is off' : 'the time your aim is off', [
-            ...$hidden, $this->in('', 'longest hidden', $this->number('tuning.hold', 'hidden_s'), 's', 'computed'),
+        return new Working('tuning.stay', 'How long it must wait', $between ? '(w/d + z/s)/Ω · margin, or the time your aim is off' : 'the time your aim is off', [
+            ...$hidden, $this->in('', 'longest hidden', $this->number('tuning.stay', 'hidden_s'), 's', 'computed'),
             $this->assumed('', 'aim.recover.'.$rush->photographer->skill->value),
-            $this->in('', 'level chosen waits', $this->number('tuning.hold', 'waits_s'), 's', 'kit'),
-        ], max($this->number('tuning.hold', 'hidden_s') ?? 0.0, $this->number('tuning.hold', 'slip_s') ?? 0.0), 's', 'docs/model.md, Tracking');
+            $this->in('', 'level chosen waits', $this->number('tuning.stay', 'waits_s'), 's', 'kit'),
+        ], max($this->number('tuning.stay', 'hidden_s') ?? 0.0, $this->number('tuning.stay', 'slip_s') ?? 0.0), 's', 'docs/model.md, Tracking');
     }
 
     private function pace(): Working

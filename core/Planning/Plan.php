@@ -8,6 +8,8 @@ use RushHold\Hold\Hold;
 use RushHold\Kit\Kit;
 use RushHold\Optics\BlurBudget;
 use RushHold\Optics\DepthOfField;
+use RushHold\Planning\Exposure\ExposureSettings;
+use RushHold\Planning\Exposure\FrameBlur;
 
 /** The answer to a rush: what to set, the numbers it rests on, the reasons. {@see PlanDocument} writes it as plan/1. */
 final readonly class Plan
@@ -15,8 +17,8 @@ final readonly class Plan
     /** @param  list<string>  $restsOn  names of the assumed figures that were read for it: no other can change it */
     private function __construct(
         public Situation $situation,
-        public Draft $draft,
-        public Settings $settings,
+        public HoldDraft $draft,
+        public ExposureSettings $settings,
         public FrameBlur $frameBlur,
         public BlurBudget $blur,
         public DepthOfField $depth,
@@ -26,7 +28,7 @@ final readonly class Plan
     ) {}
 
     /** @param  Kit  $kit  as it was given, before the zoom was set */
-    public static function of(Situation $situation, Draft $draft, Kit $kit): self
+    public static function of(Situation $situation, HoldDraft $draft, Kit $kit): self
     {
         $settings = $draft->settings ?? throw new \LogicException('A plan needs its exposure chosen.');
         $frameBlur = FrameBlur::of($situation, $draft);

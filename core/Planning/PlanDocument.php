@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use RushHold\Assumption;
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumption;
+use RushHold\Assumptions\Assumptions;
+use RushHold\Planning\Choosers\PlaceChooser;
+use RushHold\Planning\Explore\TippingPoint;
+use RushHold\Planning\Explore\TippingPoints;
+use RushHold\Planning\Exposure\GroupWays;
 use RushHold\Rush\Crossers;
 use RushHold\Rush\Foreground;
 
@@ -47,7 +51,7 @@ final class PlanDocument
     public static function tips(Plan $plan, array $tips): array
     {
         $flips = [];
-        foreach (HoldWords::FIELDS as $field) {
+        foreach (array_keys(HoldWords::FIELDS) as $field) {
             $flip = self::flip($plan, $tips, $field);
             if ($flip !== null) {
                 $flips[$field] = $flip;
@@ -73,7 +77,7 @@ final class PlanDocument
         $place = $plan->hold->place;
         [$aimX, $aimY] = PlaceChooser::aimOffset($situation, $plan->hold->aim);
         [$bodyX, $bodyY] = PlaceChooser::isOnAim($plan->hold->area) ? [$place->x - $aimX, $place->y - $aimY] : PlaceChooser::body($situation, $plan->draft);
-        $score = $plan->draft->areaScore();
+        [$areaWidth, $areaHeight] = PlaceChooser::box($plan->draft->areaScore());
         $crossing = $situation->rush->travel->crossingMps();
         $ahead = max(0.0, ($framing->way() > 0 ? 1 - $bodyX : $bodyX) - $framing->widthShare() / 2);
         $roomS = $crossing > 0 ? $ahead * $framing->frameWidthM / $crossing : INF;
@@ -82,8 +86,8 @@ final class PlanDocument
             'posture' => $framing->posture->value, 'way' => $framing->way(),
             'frame_width_m' => $framing->frameWidthM, 'frame_height_m' => $framing->frameHeightM,
             'subject' => ['x' => $bodyX, 'y' => $bodyY, 'width' => $framing->widthShare(), 'height' => $framing->heightShare()],
-            'area' => ['x' => $place->x, 'y' => $place->y, 'width' => $score->width, 'height' => $score->height],
-            'aim' => ['x' => $bodyX + $aimX, 'y' => $bodyY + $aimY],
+            'area' => ['x' => $place->x, 'y' => $place->y, 'width' => $areaWidth, 'height' => $areaHeight],
+            'aim' => ['x' => $bodyX + $aimX, 'y' => $bodyY + $aimY], 'on_head' => $plan->hold->aim->isOnHead(), 'place' => $place->words(),
             'wander' => ['x' => $situation->wander->sidewaysM / $framing->frameWidthM, 'y' => $situation->wander->upwardsM / $framing->frameHeightM],
             'room' => $ahead, 'room_s' => is_finite($roomS) ? $roomS : null,
             'obstacle_m' => $situation->rush->clutter->foreground === Foreground::None && $situation->rush->clutter->crossers === Crossers::None ? null : $situation->obstacleM(),

@@ -4,11 +4,28 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Hold\Dials;
 use RushHold\Kit\Kit;
+use RushHold\Planning\Choosers\AdoptedDials;
+use RushHold\Planning\Choosers\AimChooser;
+use RushHold\Planning\Choosers\AreaChooser;
+use RushHold\Planning\Choosers\Chooser;
+use RushHold\Planning\Choosers\DetectionChooser;
+use RushHold\Planning\Choosers\DriveChooser;
+use RushHold\Planning\Choosers\ExposureChooser;
+use RushHold\Planning\Choosers\FocalChooser;
+use RushHold\Planning\Choosers\FocusModeChooser;
+use RushHold\Planning\Choosers\LimiterChooser;
+use RushHold\Planning\Choosers\PlaceChooser;
+use RushHold\Planning\Choosers\SchemeChooser;
+use RushHold\Planning\Choosers\StabiliserChooser;
+use RushHold\Planning\Choosers\TechniqueChooser;
+use RushHold\Planning\Choosers\TuningChooser;
+use RushHold\Planning\Explore\TippingPoint;
+use RushHold\Planning\Explore\TippingPoints;
 use RushHold\Rush\Rush;
-use RushHold\Units;
+use RushHold\Wording\Units;
 
 /** From a rush and a kit to a plan: the zoom is set, then the choosers add up, each leaning on the ones before. */
 final readonly class Planner
@@ -20,16 +37,16 @@ final readonly class Planner
     {
         return new self([
             new AreaChooser, // how well autofocus would keep it decides between camera and hand
-            new TakenDials('area'), // what a person has taken from a rehearsal goes before what is chosen
+            new AdoptedDials('area'), // what a person has taken from a rehearsal goes before what is chosen
             new FocusModeChooser, // the lag depends on it
             new StabiliserChooser, // the shake depends on it
             new ExposureChooser,
-            new TakenDials('exposure'),
+            new AdoptedDials('exposure'),
             new DetectionChooser, // asks what the area can find
             new AimChooser,
             new PlaceChooser, // puts the area on the aim
             new TuningChooser, // asks how deep the aperture is sharp
-            new TakenDials('tuning'),
+            new AdoptedDials('tuning'),
             new DriveChooser,
             new LimiterChooser,
             new SchemeChooser,
@@ -44,7 +61,7 @@ final readonly class Planner
         $assumptions = ($assumptions ?? Assumptions::defaults())->unread();
         [$set, $focalReason] = FocalChooser::set($rush, $kit, $assumptions, $units);
         $situation = Situation::of($rush, $set, $assumptions, $units, $dials);
-        $draft = new Draft;
+        $draft = new HoldDraft;
         foreach ($this->choosers as $chooser) {
             $chooser->choose($situation, $draft);
         }

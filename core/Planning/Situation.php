@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Faults\SubjectInsideClosestFocus;
 use RushHold\Framing\AimWander;
 use RushHold\Framing\Framing;
@@ -22,7 +22,7 @@ use RushHold\Rush\Family;
 use RushHold\Rush\Foreground;
 use RushHold\Rush\Limbs;
 use RushHold\Rush\Rush;
-use RushHold\Units;
+use RushHold\Wording\Units;
 
 /** Everything the choosers look at: the rush, the kit, the figures assumed, and what follows from them at once. */
 final readonly class Situation

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Hold\ManualTechnique;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Rush\Limbs;

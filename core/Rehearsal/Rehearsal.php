@@ -6,6 +6,9 @@ namespace RushHold\Rehearsal;
 
 use RushHold\Hold\Hold;
 use RushHold\Planning\Plan;
+use RushHold\Rehearsal\Scene\Dice;
+use RushHold\Rehearsal\Scene\Pass;
+use RushHold\Rehearsal\Scene\Scene;
 
 /** Plays the rush of a plan in time against a hold, as often as asked, always the same for the same seed. */
 final class Rehearsal

@@ -6,6 +6,9 @@ namespace RushHold\Rehearsal;
 
 use RushHold\Hold\Burst as BurstLength;
 use RushHold\Hold\ManualTechnique;
+use RushHold\Rehearsal\Focus\HandFocus;
+use RushHold\Rehearsal\Scene\Pass;
+use RushHold\Rehearsal\Scene\Scene;
 
 /** When the photographer presses, and so when the frames come. */
 final class Shutter

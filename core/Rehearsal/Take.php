@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace RushHold\Rehearsal;
 
 use RushHold\Kit\FocusMode;
+use RushHold\Rehearsal\Focus\FocusMethod;
+use RushHold\Rehearsal\Focus\FocusTarget;
+use RushHold\Rehearsal\Focus\FocusTrace;
+use RushHold\Rehearsal\Focus\HandFocus;
+use RushHold\Rehearsal\Focus\LockedFocus;
+use RushHold\Rehearsal\Focus\TrackingFocus;
+use RushHold\Rehearsal\Scene\Pass;
+use RushHold\Rehearsal\Scene\Scene;
 
 /** One hold tried on one pass: where the plane was, and what became of every frame. */
 final readonly class Take
 {
     /** @param  list<Burst>  $bursts */
-    private function __construct(public Pass $pass, public Camera $camera, public Plane $plane, private array $bursts) {}
+    private function __construct(public Pass $pass, public Camera $camera, public FocusTrace $plane, private array $bursts) {}
 
     public static function of(Pass $pass, Camera $camera): self
     {
@@ -26,7 +34,7 @@ final readonly class Take
     }
 
     /** @param  list<Burst>  $bursts */
-    private static function focus(Camera $camera, array $bursts): Focus
+    private static function focus(Camera $camera, array $bursts): FocusMethod
     {
         return match ($camera->hold->focusMode) {
             FocusMode::Continuous, FocusMode::AutoSwitch => new TrackingFocus,
@@ -120,9 +128,9 @@ final readonly class Take
         $off = ! $this->camera->looking->isOn($pass->asideM[$step], $pass->aboveM[$step], $s);
 
         return match (true) {
-            $held === Held::FRONT, $held === Held::BEHIND, $held === Held::PART => Verdict::WrongThing,
-            $held === Held::NOTHING && ! $off => Verdict::WrongThing,
-            ($held === Held::NOTHING || $held === Held::SUBJECT) && $off => Verdict::OutOfArea,
+            $held === FocusTarget::FRONT, $held === FocusTarget::BEHIND, $held === FocusTarget::PART => Verdict::WrongThing,
+            $held === FocusTarget::NOTHING && ! $off => Verdict::WrongThing,
+            ($held === FocusTarget::NOTHING || $held === FocusTarget::SUBJECT) && $off => Verdict::OutOfArea,
             default => $dioptres * $s > 1 ? Verdict::Front : Verdict::Back,
         };
     }

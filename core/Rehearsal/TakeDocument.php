@@ -6,6 +6,9 @@ namespace RushHold\Rehearsal;
 
 use RushHold\Kit\AfArea;
 use RushHold\Kit\FocusMode;
+use RushHold\Rehearsal\Scene\Obstacle;
+use RushHold\Rehearsal\Scene\Pass;
+use RushHold\Rehearsal\Scene\Scene;
 
 /** Writes a take so that it can be played: every step of the pass, what the focus held, and every frame. */
 final class TakeDocument
@@ -102,7 +105,7 @@ final class TakeDocument
 
         return [
             'areas' => $scene->plan->hold->focusMode === FocusMode::Manual ? [] : array_map(static fn (AfArea $area): string => $area->value, $body->areas),
-            'holds' => $follows ? array_keys($body->holdLevelsS) : [],
+            'stays' => $follows ? array_keys($body->stayLevelsS) : [],
             'paces' => $follows && $body->hasPace ? [0, 1, 2] : [],
             'shutters_s' => $situation->shutters(),
             'f_numbers' => $situation->fNumbers(),

@@ -39,4 +39,22 @@ enum Verdict: string
 
     /** The aperture is so small that diffraction alone softens it. */
     case Diffraction = 'diffraction';
+
+    /** In two or three words, as a frame is labelled. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Sharp => 'sharp',
+            self::Motion => 'its motion',
+            self::Shake => 'your hands',
+            self::Front => 'plane in front',
+            self::Back => 'plane behind',
+            self::WrongThing => 'on something else',
+            self::OutOfArea => 'area off it',
+            self::OutOfFrame => 'outside the frame',
+            self::Hidden => 'hidden',
+            self::Depth => 'group too deep',
+            self::Diffraction => 'aperture too small',
+        };
+    }
 }

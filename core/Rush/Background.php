@@ -15,4 +15,24 @@ enum Background: string
 
     /** Strong shapes and edges. */
     case Busy = 'busy';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Clean => 'plain',
+            self::Moderate => 'some shapes',
+            self::Busy => 'busy',
+        };
+    }
+
+    /** What it means, for whoever picks it. */
+    public function note(): string
+    {
+        return match ($this) {
+            self::Clean => 'sky, water, a far blur',
+            self::Moderate => 'banks, far trees',
+            self::Busy => 'strong shapes and edges',
+        };
+    }
 }

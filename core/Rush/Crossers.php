@@ -15,4 +15,14 @@ enum Crossers: string
 
     /** All the time. */
     case Frequent = 'frequent';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::None => 'nobody',
+            self::Occasional => 'now and then',
+            self::Frequent => 'all the time',
+        };
+    }
 }

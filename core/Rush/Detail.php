@@ -15,4 +15,14 @@ enum Detail: string
 
     /** Lettering, stripes, strong markings. */
     case High = 'high';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Low => 'plain',
+            self::Medium => 'some markings',
+            self::High => 'strong markings',
+        };
+    }
 }

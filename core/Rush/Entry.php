@@ -18,4 +18,15 @@ enum Entry: string
 
     /** From below: it rises. */
     case Below = 'below';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Any => 'any side',
+            self::Left => 'the left',
+            self::Right => 'the right',
+            self::Below => 'below',
+        };
+    }
 }

@@ -15,4 +15,14 @@ enum LightDirection: string
 
     /** From behind the subject. */
     case Back = 'back';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Front => 'behind me',
+            self::Side => 'from the side',
+            self::Back => 'behind it',
+        };
+    }
 }

@@ -11,17 +11,17 @@ use RushHold\Faults\UnknownField;
 /** The schools of practice a person has picked; a question left open is answered by the product's default. */
 final readonly class Schools
 {
-    /** Every question and its answers. */
-    public const ANSWERS = [
-        'clutter' => ['smallest-area', 'lock-on', 'manual'],
-        'flight' => ['long-box', 'large-zone', 'lock-on', 'single-point'],
-        'sport' => ['single-centre', 'zone'],
-        'tuning' => ['general', 'sticky', 'per-scene', 'responsive'],
-        'button' => ['shutter', 'thumb', 'two-thumbs', 'three-buttons'],
-        'people' => ['chest', 'face'],
-        'stabiliser' => ['off', 'panning'],
-        'aperture' => ['wide-open', 'one-stop-down'],
-        'auto_switch' => ['net', 'never'],
+    /** Every question and its answers, each in words. */
+    public const QUESTIONS = [
+        'clutter' => ['In clutter', ['smallest-area' => 'smallest area', 'lock-on' => 'lock-on with detection', 'manual' => 'by hand']],
+        'flight' => ['For flight', ['long-box' => 'wide zone', 'large-zone' => 'large zone', 'lock-on' => 'lock-on', 'single-point' => 'one point']],
+        'sport' => ['For sport', ['single-centre' => 'one centre point', 'zone' => 'a zone']],
+        'tuning' => ['Tuning', ['general' => 'left general', 'sticky' => 'sticky', 'per-scene' => 'per scene', 'responsive' => 'responsive']],
+        'button' => ['Focus button', ['shutter' => 'shutter', 'thumb' => 'thumb', 'two-thumbs' => 'two thumbs', 'three-buttons' => 'three buttons']],
+        'people' => ['On people', ['chest' => 'chest', 'face' => 'face']],
+        'stabiliser' => ['Stabiliser in action', ['off' => 'off', 'panning' => 'panning mode']],
+        'aperture' => ['Aperture', ['wide-open' => 'wide open', 'one-stop-down' => 'one stop down']],
+        'auto_switch' => ['Auto-switch mode', ['net' => 'a safety net', 'never' => 'never']],
     ];
 
     /** @param  array<string, string>  $picked */
@@ -32,7 +32,7 @@ final readonly class Schools
     {
         $picked = [];
         foreach ($schools->names() as $question) {
-            $answers = self::ANSWERS[$question] ?? throw UnknownField::named($schools->path($question), array_keys(self::ANSWERS));
+            $answers = self::answers()[$question] ?? throw UnknownField::named($schools->path($question), array_keys(self::QUESTIONS));
             $answer = $schools->text($question);
             if (! in_array($answer, $answers, true)) {
                 throw UnknownChoice::of($schools->path($question), $answer, $answers);
@@ -41,6 +41,12 @@ final readonly class Schools
         }
 
         return new self($picked);
+    }
+
+    /** @return array<string, list<string>> the answers there are, by question */
+    public static function answers(): array
+    {
+        return array_map(static fn (array $told): array => array_keys($told[1]), self::QUESTIONS);
     }
 
     /** The answer picked for a question, or null when it was left to the default. */

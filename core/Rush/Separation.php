@@ -12,4 +12,13 @@ enum Separation: string
 
     /** Melts in. */
     case Similar = 'similar';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Clear => 'it stands out',
+            self::Similar => 'it melts in',
+        };
+    }
 }

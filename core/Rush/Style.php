@@ -12,4 +12,22 @@ enum Style: string
 
     /** The subject is sharp and the background streaks. */
     case PanBlur = 'pan-blur';
+
+    /** As the sentence of a rush says it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Freeze => 'frozen',
+            self::PanBlur => 'with the background streaking',
+        };
+    }
+
+    /** What it means, for whoever picks it. */
+    public function note(): string
+    {
+        return match ($this) {
+            self::Freeze => 'everything that matters is sharp',
+            self::PanBlur => 'a slow shutter while you pan',
+        };
+    }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Technique;
 
-use RushHold\ErrorFunction;
 use RushHold\Guard;
+use RushHold\Statistics\ErrorFunction;
 
 /** The hand rocks the ring to stay on the subject. */
 final class HandFollow

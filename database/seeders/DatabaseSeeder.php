@@ -7,13 +7,13 @@ namespace Database\Seeders;
 use App\Accounts\Deletion;
 use App\Accounts\DemoCopies;
 use App\Accounts\StarterKit;
-use App\History\History;
-use App\Models\Gear;
-use App\Models\Kit;
-use App\Models\Left;
+use App\Models\CameraStateRecord;
+use App\Models\GearRecord;
+use App\Models\KitRecord;
 use App\Models\User;
-use App\Plans\PlanKeeper;
-use App\Rushes\RushKeeper;
+use App\Plans\PlanCache;
+use App\Rushes\RushWriter;
+use App\Undo\History;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -26,7 +26,7 @@ use RushHold\Rush\KindId;
  */
 final class DatabaseSeeder extends Seeder
 {
-    public function run(StarterKit $starter, RushKeeper $rushes, PlanKeeper $plans, History $history, Deletion $deletion): void
+    public function run(StarterKit $starter, RushWriter $rushes, PlanCache $plans, History $history, Deletion $deletion): void
     {
         $there = User::query()->where('email', StarterKit::DEMO_EMAIL)->first();
         if ($there?->is_demo === true) {
@@ -49,7 +49,7 @@ final class DatabaseSeeder extends Seeder
     }
 
     /** @param  array<string, CarbonInterface>  $care */
-    private function body(User $user, StarterKit $starter, string $sheet, array $care): Gear
+    private function body(User $user, StarterKit $starter, string $sheet, array $care): GearRecord
     {
         // read with objects kept as objects: a setting without words is an empty object, not an empty list
         $file = json_decode((string) file_get_contents(database_path("demo/{$sheet}.json")));
@@ -68,7 +68,7 @@ final class DatabaseSeeder extends Seeder
         $slalom = array_map(static fn (string $name): string => (string) $ids[$name], ['Paddler through gate 7', 'Slalom start, water streaking']);
         $focus = ['start', 'focus-mode', 'area', 'detection', 'tuning'];
         $body = $user->gear()->where('name', 'Skerry One')->firstOrFail();
-        $layout = $user->layouts()->make(['gear_id' => $body->id, 'revision' => 1, 'position' => 1, 'document' => json_decode((string) json_encode([
+        $layout = $user->layouts()->make(['gear_id' => $body->id, 'document' => json_decode((string) json_encode([
             'format' => 'layout/1', 'scheme' => 'three-buttons', 'shutter_focuses' => true, 'prefocus' => false, 'gloves' => false, 'holds' => $colony, 'base' => $colony[0],
             'uses' => [
                 ['control' => 'thumb', 'does' => 'recall', 'hold' => $colony[2], 'carries' => $focus],
@@ -77,20 +77,18 @@ final class DatabaseSeeder extends Seeder
             ],
             'follows' => [['from' => $colony[0], 'to' => $colony[1], 'times' => 12], ['from' => $colony[1], 'to' => $colony[0], 'times' => 12], ['from' => $colony[2], 'to' => $colony[0], 'times' => 4]],
         ]))]);
-        $layout->save();
         $history->begin($layout);
         foreach (['Slalom Saturday' => $slalom, 'Colony morning' => $colony] as $name => $rushes) {
-            $card = $user->cards()->make(['name' => $name, 'rushes' => $rushes, 'ticks' => [], 'tips' => [], 'revision' => 1, 'position' => 1]);
-            $card->save();
+            $card = $user->cards()->make(['name' => $name, 'rushes' => $rushes, 'ticks' => [], 'tips' => []]);
             $history->begin($card);
         }
-        Left::query()->create(['gear_id' => $body->id, 'user_id' => $user->id, 'by' => 'Slalom Saturday', 'left_at' => now()->subDays(6), 'document' => (object) [
-            'format' => 'left/1', 'focus_mode' => 'continuous', 'area' => 'single-point', 'detection' => 'person', 'eye' => false, 'hold' => 3, 'pace' => 2, 'pick' => 'auto', 'fps' => 20, 'burst' => 'short',
+        CameraStateRecord::query()->create(['gear_id' => $body->id, 'user_id' => $user->id, 'by' => 'Slalom Saturday', 'left_at' => now()->subDays(6), 'document' => (object) [
+            'format' => 'camera-state/1', 'focus_mode' => 'continuous', 'area' => 'single-point', 'detection' => 'person', 'eye' => false, 'stay' => 3, 'pace' => 2, 'pick' => 'auto', 'fps' => 20, 'burst' => 'short',
             'stabiliser' => 'off', 'limiter_m' => [8, null], 'shutter_s' => 0.0008, 'f_number' => 5.6, 'iso' => 640, 'compensation_ev' => 0.7,
         ]]);
     }
 
-    /** @return array<string, Kit> */
+    /** @return array<string, KitRecord> */
     private function kits(User $user, StarterKit $starter): array
     {
         $heron = $this->body($user, $starter, 'skerry_one', ['firmware_on' => now()->subDays(40), 'contacts_on' => now()->subDays(75)]);

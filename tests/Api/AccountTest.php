@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Rush;
+use App\Models\RushRecord;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -75,7 +75,7 @@ it('opens the demo only in demo mode', function () {
     $this->seed(); // seeding again changes nothing
     expect(User::query()->count())
         ->toBe(1)
-        ->and(Rush::query()->count())
+        ->and(RushRecord::query()->count())
         ->toBeGreaterThanOrEqual(8);
     $this->postJson('/api/demo')->assertOk()->assertJsonPath('user.name', 'Demo');
     foreach ($this->getJson('/api/rushes')->json('rushes') as $row) {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Card;
-use App\Models\Left;
+use App\Models\CameraStateRecord;
+use App\Models\CardRecord;
 use Illuminate\Support\Carbon;
 use Tests\Support\Documents;
 use Tests\Support\People;
@@ -23,14 +23,14 @@ beforeEach(function () {
 /** @return array<string, string|null> what there is to set, by field, with what it was */
 function changesOf(array $card): array
 {
-    return array_column($card['sheets'][0]['changes'], 'from', 'field');
+    return array_column($card['pages'][0]['changes'], 'from', 'field');
 }
 
 it('writes out a card in the body\'s words', function () {
     $sheet = $this->getJson($this->card)
         ->assertOk()
         ->assertJsonPath('card.name', 'Colony')
-        ->json('sheets.0');
+        ->json('pages.0');
     expect($sheet['name'])
         ->toBe($this->rush->name)
         ->and(array_column($sheet['settings'], 'name'))
@@ -42,16 +42,16 @@ it('writes out a card in the body\'s words', function () {
         ->and($sheet['tips'])
         ->not->toBe([]);
     // what is searched once is kept, and searched again when the rush is another
-    $kept = Card::query()->firstOrFail()->tips[$this->rush->id];
+    $kept = CardRecord::query()->firstOrFail()->tips[$this->rush->id];
     expect($kept['tips'])->toEqual($sheet['tips']);
     $this->putJson(
         '/api/rushes/'.$this->rush->id,
         People::edit($this->rush, ['motion' => ['speed_mps' => 2]]),
     )->assertOk();
-    expect($this->getJson($this->card)->json('sheets.0.tips'))
+    expect($this->getJson($this->card)->json('pages.0.tips'))
         ->not->toEqual($sheet['tips'])
-        ->and(Card::query()->firstOrFail()->tips[$this->rush->id]['mark'])
-        ->not->toBe($kept['mark']);
+        ->and(CardRecord::query()->firstOrFail()->tips[$this->rush->id]['fingerprint'])
+        ->not->toBe($kept['fingerprint']);
 });
 
 it('starts from how the camera was left, the dangerous first', function () {
@@ -60,18 +60,18 @@ it('starts from how the camera was left, the dangerous first', function () {
     expect(array_unique(array_values(changesOf($card))))->toBe([null]);
 
     $left = [
-        ...$card['sheets'][0]['left_by_this'],
+        ...$card['pages'][0]['state_once_set'],
         'detection' => 'vehicle',
         'focus_mode' => 'single',
         'compensation_ev' => 1.3,
         'iso' => 100,
     ];
-    $this->putJson("/api/gear/{$this->body}/left", [
-        'left' => $left,
+    $this->putJson("/api/gear/{$this->body}/camera-state", [
+        'state' => $left,
         'by' => 'typed',
         'at' => now()->getTimestampMs(),
     ])->assertOk();
-    $changes = $this->getJson($this->card)->json('sheets.0.changes');
+    $changes = $this->getJson($this->card)->json('pages.0.changes');
     expect(array_column($changes, 'field'))
         ->toEqualCanonicalizing(['focus_mode', 'detection', 'compensation', 'iso'])
         ->and($changes[3]['field'])
@@ -87,43 +87,43 @@ it('starts from how the camera was left, the dangerous first', function () {
         ->toContain('vehicles');
 
     // set as the card says, nothing is left to do
-    $this->putJson("/api/gear/{$this->body}/left", [
-        'left' => $card['sheets'][0]['left_by_this'],
+    $this->putJson("/api/gear/{$this->body}/camera-state", [
+        'state' => $card['pages'][0]['state_once_set'],
         'by' => 'Colony',
         'at' => now()->getTimestampMs(),
     ])->assertOk();
     $this->getJson($this->card)
-        ->assertJsonCount(0, 'sheets.0.changes')
-        ->assertJsonPath('sheets.0.left.by', 'Colony');
+        ->assertJsonCount(0, 'pages.0.changes')
+        ->assertJsonPath('pages.0.camera_state.by', 'Colony');
 });
 
 it('keeps the later of two tellings, whenever they arrive', function () {
-    $path = "/api/gear/{$this->body}/left";
+    $path = "/api/gear/{$this->body}/camera-state";
     $now = now()->getTimestampMs();
     $this->putJson($path, [
-        'left' => ['format' => 'left/1', 'iso' => 200],
+        'state' => ['format' => 'camera-state/1', 'iso' => 200],
         'by' => 'typed',
         'at' => $now,
     ])->assertOk();
     $this->putJson($path, [
-        'left' => ['format' => 'left/1', 'iso' => 100],
+        'state' => ['format' => 'camera-state/1', 'iso' => 100],
         'by' => 'late',
         'at' => $now - 60_000,
     ])
         ->assertOk()
-        ->assertJsonPath('left.by', 'typed');
-    expect(Left::query()->firstOrFail()->document->iso)->toBe(200);
+        ->assertJsonPath('camera_state.by', 'typed');
+    expect(CameraStateRecord::query()->firstOrFail()->document->iso)->toBe(200);
     $this->putJson($path, [
-        'left' => ['format' => 'left/1', 'iso' => 1],
+        'state' => ['format' => 'camera-state/1', 'iso' => 1],
         'by' => 'typed',
         'at' => $now,
     ])
         ->assertStatus(422)
-        ->assertJsonPath('faults.0.pointer', '/left/iso');
-    $this->getJson($path)->assertOk()->assertJsonPath('left.state.iso', 200);
+        ->assertJsonPath('faults.0.pointer', '/state/iso');
+    $this->getJson($path)->assertOk()->assertJsonPath('camera_state.state.iso', 200);
     $lens = People::kitOf($this->user)->lens_id;
-    $this->putJson("/api/gear/{$lens}/left", [
-        'left' => ['format' => 'left/1'],
+    $this->putJson("/api/gear/{$lens}/camera-state", [
+        'state' => ['format' => 'camera-state/1'],
         'by' => 'typed',
         'at' => $now,
     ])->assertStatus(422);
@@ -164,7 +164,7 @@ it('shares a card by a link that shows nothing else, and ends it', function () {
     $token = basename($link);
     expect(strlen($token))
         ->toBe(43)
-        ->and(Card::query()->firstOrFail()->getRawOriginal('share_token'))
+        ->and(CardRecord::query()->firstOrFail()->getRawOriginal('share_token'))
         ->not->toContain($token);
     auth()->logout();
     $shared = $this->getJson('/api/shared/'.$token)
@@ -172,12 +172,12 @@ it('shares a card by a link that shows nothing else, and ends it', function () {
         ->assertJsonPath('name', 'Colony');
     expect($shared->getContent())
         ->not->toContain($this->user->email)
-        ->not->toContain('left_by_this')
+        ->not->toContain('state_once_set')
         ->not->toContain('pre_flight')
         ->not->toContain('"ticks"')
         ->not->toContain($this->body);
-    expect(array_keys($shared->json()))->toBe(['name', 'until', 'units', 'sheets'])
-        ->and(array_keys($shared->json('sheets.0')))->toEqualCanonicalizing(['name', 'settings', 'lines', 'button', 'aim', 'figure', 'technique', 'trap_m', 'distance', 'focal', 'zooms', 'budget', 'tips', 'gave_way', 'cautions', 'kit', 'camera'])
+    expect(array_keys($shared->json()))->toBe(['name', 'until', 'units', 'pages'])
+        ->and(array_keys($shared->json('pages.0')))->toEqualCanonicalizing(['name', 'settings', 'lines', 'button', 'aim', 'figure', 'technique', 'trap_m', 'distance', 'focal', 'zooms', 'budget', 'tips', 'gave_way', 'cautions', 'kit', 'camera'])
         // no id of anything
         ->and((string) $shared->getContent())->not->toMatch('/\b[0-9a-hjkmnp-tv-z]{26}\b/');
     $this->get('/shared/'.$token)->assertOk();
@@ -203,7 +203,7 @@ it('prints on every paper, one page a hold, in the body\'s own words', function 
     float $width,
 ) {
     $sheet = (string) file_get_contents(database_path('demo/skerry_one.json'));
-    $body = $this->postJson('/api/sheet', ['sheet' => $sheet, 'choices' => ['new']])->json(
+    $body = $this->postJson('/api/kit-file', ['file' => $sheet, 'choices' => ['new']])->json(
         'gear.0.id',
     );
     $kit = $this->postJson('/api/kits', [
@@ -276,11 +276,11 @@ it('undoes a change of its holds, and comes back after deletion', function () {
         'rushes' => [],
     ])
         ->assertOk()
-        ->assertJsonCount(0, 'sheets');
+        ->assertJsonCount(0, 'pages');
     $this->postJson($this->card.'/undo', ['revision' => 2])
         ->assertOk()
         ->assertJsonPath('card.name', 'Colony')
-        ->assertJsonCount(1, 'sheets');
+        ->assertJsonCount(1, 'pages');
     $this->deleteJson($this->card)->assertNoContent();
     $this->getJson($this->card)->assertStatus(404);
     $this->postJson($this->card.'/restore')
@@ -294,10 +294,10 @@ it('says which hold has no plan instead of failing', function () {
         '/api/rushes/'.$this->rush->id,
         People::edit($this->rush, ['distance' => ['near_m' => 1, 'work_m' => 1.2, 'far_m' => 2]]),
     )->assertOk();
-    expect($this->getJson($this->card)->assertOk()->json('sheets.0.fault'))->toContain(
+    expect($this->getJson($this->card)->assertOk()->json('pages.0.fault'))->toContain(
         'focuses no closer than',
     );
     $this->get($this->card.'/pdf')->assertOk();
     $this->deleteJson('/api/rushes/'.$this->rush->id);
-    $this->getJson($this->card)->assertOk()->assertJsonCount(0, 'sheets');
+    $this->getJson($this->card)->assertOk()->assertJsonCount(0, 'pages');
 });

@@ -56,7 +56,7 @@ it('prints a plan from files and from standard input', function () {
         ->and(json_decode($out, true)['hold']['area']['pattern'])
         ->toBe('whole-frame')
         ->and(array_column(json_decode($out, true)['reasons'], 'field'))
-        ->toContain('tuning.hold');
+        ->toContain('tuning.stay');
 
     [$exit, $out, $error] = hold(
         ['hold:plan', '-', "--kit={$kit}"],

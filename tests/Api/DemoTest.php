@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Card;
-use App\Models\Layout;
-use App\Models\Rush;
+use App\Models\CardRecord;
+use App\Models\LayoutRecord;
+use App\Models\RushRecord;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
@@ -26,12 +26,12 @@ it('gives each visitor a copy of their own, whole and with its plans', function 
         ->and(array_column($mine, 'settings'))->not->toContain(null);
     $cards = $this->getJson('/api/cards')->assertOk()->json('cards');
     expect(array_column(array_column($cards, 'card'), 'name'))->toBe(['Colony morning', 'Slalom Saturday'])
-        ->and(array_column($cards[0]['sheets'], 'name'))->toBe(['Terns over the bar', 'Tern diving, close', 'Warbler in the sea buckthorn', 'Three waders asleep on the bar']);
+        ->and(array_column($cards[0]['pages'], 'name'))->toBe(['Terns over the bar', 'Tern diving, close', 'Warbler in the sea buckthorn', 'Three waders asleep on the bar']);
     // the day's layout names the copies, not what they were copied from
     $copy = User::query()->whereNotNull('demo_until')->firstOrFail();
-    $document = Layout::query()->where('user_id', $copy->id)->firstOrFail()->document;
-    expect($document->holds)->toBe(Card::query()->where('user_id', $copy->id)->where('name', 'Colony morning')->firstOrFail()->rushes)
-        ->and(Rush::query()->where('user_id', $copy->id)->whereKey($document->holds)->count())->toBe(4);
+    $document = LayoutRecord::query()->where('user_id', $copy->id)->firstOrFail()->document;
+    expect($document->holds)->toBe(CardRecord::query()->where('user_id', $copy->id)->where('name', 'Colony morning')->firstOrFail()->rushes)
+        ->and(RushRecord::query()->where('user_id', $copy->id)->whereKey($document->holds)->count())->toBe(4);
     // nothing had to be reckoned for it
     expect(DB::table('plans')->whereIn('rush_id', array_column($mine, 'id'))->where('updated_at', '>', demo()->created_at->copy()->addMinute())->count())->toBe(0);
     // the button pressed again goes on with the same copy

@@ -9,7 +9,7 @@ beforeEach(function () {
     $this->user = People::someone();
     $this->actingAs($this->user);
     $sheet = (string) file_get_contents(database_path('demo/skerry_one.json'));
-    $this->body = $this->postJson('/api/sheet', ['sheet' => $sheet, 'choices' => ['new']])->json(
+    $this->body = $this->postJson('/api/kit-file', ['file' => $sheet, 'choices' => ['new']])->json(
         'gear.0.id',
     );
     $this->path = '/api/layouts/'.$this->body;
@@ -47,12 +47,12 @@ it('keeps, checks and undoes a layout', function () {
     $answer = ($this->send)(['scheme' => 'thumb'])
         ->assertOk()
         ->assertJsonPath('revision', 2);
-    expect(array_column($answer->json('reading.findings'), 'code'))->toContain(
+    expect(array_column($answer->json('report.findings'), 'code'))->toContain(
         'focus-on-shutter',
         'point-lost',
         'no-control',
     );
-    $cured = array_column($answer->json('reading.findings'), 'cured', 'code')['focus-on-shutter'];
+    $cured = array_column($answer->json('report.findings'), 'cured', 'code')['focus-on-shutter'];
     $this->putJson($this->path, ['revision' => 2, 'gesture' => 'cure', 'layout' => $cured])
         ->assertOk()
         ->assertJsonPath('layout.shutter_focuses', false);
@@ -77,7 +77,7 @@ it('tells in the body\'s words how to give a key its set', function () {
             ],
         ],
     ])->assertOk();
-    expect($answer->json('reading.set.0.how'))
+    expect($answer->json('report.set.0.how'))
         ->toStartWith('menu: Keys › What they do › the thumb key: Recall a set, with Focus gait')
         ->toContain('and let the press focus')
         ->toContain('leave drive, shutter, aperture, ISO, exposure compensation, metering out');
@@ -122,13 +122,13 @@ it('puts the button of each hold on the card', function () {
     foreach ($this->rushes as $rush) {
         $rush->refresh()->update(['kit_id' => $kit]);
     }
-    $sheets = $this->postJson('/api/cards', [
+    $pages = $this->postJson('/api/cards', [
         'name' => 'c',
         'rushes' => array_column($this->rushes, 'id'),
     ])
         ->assertCreated()
-        ->json('sheets');
-    expect(array_column(array_column($sheets, 'button'), 'how'))->toBe([
+        ->json('pages');
+    expect(array_column(array_column($pages, 'button'), 'how'))->toBe([
         'on the shutter: what the camera is set to',
         'hold the thumb key',
     ]);

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Left;
-use App\Models\Rehearsal;
+use App\Models\CameraStateRecord;
+use App\Models\RehearsalRecord;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use RushHold\Controls\Layout;
@@ -73,9 +73,9 @@ it(
             $owner->rushes()->count(),
             $owner->cards()->get()->toJson(),
             $owner->layouts()->count(),
-            Left::query()->count(),
+            CameraStateRecord::query()->count(),
             $owner->sweeps()->get()->toJson(),
-            Rehearsal::query()->count(),
+            RehearsalRecord::query()->count(),
         ];
         $before = $state();
         $stranger = People::someone('Stranger');
@@ -107,7 +107,7 @@ it(
                         'document' => Documents::kit()['lens'],
                         'rushes' => [$rush->id],
                         'layout' => Layout::fresh()->toArray(),
-                        'left' => ['format' => 'left/1'],
+                        'state' => ['format' => 'camera-state/1'],
                         'ticks' => new stdClass(),
                         'by' => 'typed',
                         'at' => 1,
@@ -128,7 +128,7 @@ it(
             }
         }
         expect($tried)->toBeGreaterThan(20)->and($state())->toBe($before);
-        foreach (['rushes', 'kits', 'gear', 'cards', 'sheet'] as $list) {
+        foreach (['rushes', 'kits', 'gear', 'cards', 'kit-file'] as $list) {
             expect($this->getJson('/api/'.$list)->getContent())
                 ->not->toContain($rush->id)
                 ->not->toContain($things['kit'][0]);

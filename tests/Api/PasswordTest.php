@@ -90,7 +90,7 @@ it('sets a forgotten password by a link of the operator, once and within the hou
 it('mails a link where mail is set up, and says the same whoever asks', function () {
     $this->postJson('/api/password/forgotten', ['email' => $this->ada->email])->assertStatus(409)->assertJsonPath('type', 'no-mail');
     config(['mail.default' => 'array']);
-    $says = array_map(fn (string $email): string => $this->postJson('/api/password/forgotten', ['email' => $email])->assertOk()->json('says'), [$this->ada->email, 'nobody@turf.example']);
+    $says = array_map(fn (string $email): string => $this->postJson('/api/password/forgotten', ['email' => $email])->assertOk()->json('message'), [$this->ada->email, 'nobody@turf.example']);
     $mails = Mail::mailer('array')->getSymfonyTransport()->messages();
     // the worker sends it, and the link stands in the store for nobody to read
     expect($mails)->toHaveCount(0)->and(DB::table('jobs')->value('payload'))->not->toContain('/reset/');

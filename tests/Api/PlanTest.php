@@ -24,8 +24,8 @@ it('maps the answer over distance and speed', function () {
 it('compares every school on the rush', function () {
     $questions = $this->getJson("{$this->path}/schools")->assertOk()->json('questions');
 
-    expect(array_column($questions, 'question'))->toBe(array_keys(Schools::ANSWERS))
-        ->and(array_column($questions[0]['answers'], 'answer'))->toBe([null, ...Schools::ANSWERS['clutter']]);
+    expect(array_column($questions, 'question'))->toBe(array_keys(Schools::answers()))
+        ->and(array_column($questions[0]['answers'], 'answer'))->toBe([null, ...Schools::answers()['clutter']]);
 });
 
 it('says what is wrong where there is no plan to vary', function (string $what) {

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Models\Rehearsal;
-use App\Models\Rush;
-use App\Models\Sweep;
+use App\Models\RehearsalRecord;
+use App\Models\RushRecord;
+use App\Models\SweepRecord;
 use App\Models\User;
-use App\Plans\PlanKeeper;
+use App\Plans\PlanCache;
 use App\Rehearsals\Sweeps;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use RushHold\Rehearsal\Grid;
 use RushHold\Rehearsal\Rehearsal as Played;
-use RushHold\Rehearsal\Sweep as SweepOfCraft;
+use RushHold\Rehearsal\Sweep\Grid;
+use RushHold\Rehearsal\Sweep\Sweep;
 use Tests\Support\People;
 
 beforeEach(function () {
@@ -48,11 +48,11 @@ it('tells what to expect, keeps it with its date, and says when the rush has cha
         ->toBeLessThanOrEqual($told['sharp_most'])
         ->and($told)
         ->not->toHaveKey('by_pass');
-    $made = Rehearsal::query()->sole();
+    $made = RehearsalRecord::query()->sole();
     $this->travel(5)->minutes();
     expect($this->getJson("{$this->path}/rehearsal")->json())
         ->toBe($told)
-        ->and(Rehearsal::query()->sole()->made_at->equalTo($made->made_at))
+        ->and(RehearsalRecord::query()->sole()->made_at->equalTo($made->made_at))
         ->toBeTrue();
     $this->getJson($this->path)
         ->assertJsonPath('rehearsed.stale', false)
@@ -104,7 +104,7 @@ it('plays one pass, alone or beside dials turned, the same for the same seed', f
         ->toHaveCount($steps)
         ->and($take['held'])
         ->toHaveCount($steps)
-        ->and($take['choices']['holds'])
+        ->and($take['choices']['stays'])
         ->not->toBe([])
         ->and($ask(4))
         ->toBe($take)
@@ -133,7 +133,7 @@ it('compares dials turned on the same passes, and finds what helps', function ()
         ->toBe('1/250');
     $none = $this->postJson("{$this->path}/rehearsal/try", ['dials' => (object) []])->json();
     expect($none['gain'])->toEqual(['mean' => 0, 'half' => 0, 'telling' => false]);
-    $helps = $this->getJson("{$this->path}/rehearsal/helps")->assertOk()->json();
+    $helps = $this->getJson("{$this->path}/rehearsal/remedies")->assertOk()->json();
     foreach ($helps['best'] as $help) {
         expect($help['gain']['mean'])->toBeGreaterThan(0)->and($help['words'])->not->toBe('');
     }
@@ -154,7 +154,7 @@ it('refuses bad dials and seeds by name, value and range', function (
     [['seed' => -1], '/seed', 'must be 0 to 999999'],
     [['seed' => 'x'], '/seed', 'a whole number'],
     [['seed' => 1, 'dials' => ['area' => 'all']], '/dials/area', 'one of spot'],
-    [['seed' => 1, 'dials' => ['hold' => 99]], '/dials/hold', '0 to 9'],
+    [['seed' => 1, 'dials' => ['stay' => 99]], '/dials/stay', '0 to 9'],
     [['seed' => 1, 'dials' => ['shutter_s' => 0]], '/dials/shutter_s', '0.000015'],
     [['seed' => 1, 'dials' => ['colour' => 1]], '/dials/colour', 'not a known field'],
     [['seed' => 1, 'dials' => 'none'], '/dials', 'an object'],
@@ -173,7 +173,7 @@ it('says why there is nothing to rehearse', function (string $verb, string $what
         ->assertJsonPath('faults.0.pointer', '/distance/work_m');
 })->with([
     ['GET', 'rehearsal'],
-    ['GET', 'rehearsal/helps'],
+    ['GET', 'rehearsal/remedies'],
     ['POST', 'rehearsal/take'],
     ['POST', 'rehearsal/try'],
     ['POST', 'sweeps'],
@@ -237,9 +237,9 @@ it('stops where it is cancelled, and where the rush changes under it', function 
     $first = $this->postJson("{$this->path}/sweeps", ['kind' => 'exposure'])->json('id');
     work(1);
     $this->deleteJson("/api/sweeps/{$first}")->assertOk()->assertJsonPath('status', 'cancelled');
-    $done = Sweep::query()->findOrFail($first)->done;
+    $done = SweepRecord::query()->findOrFail($first)->done;
     work(3);
-    expect(Sweep::query()->findOrFail($first)->done)
+    expect(SweepRecord::query()->findOrFail($first)->done)
         ->toBe($done)
         ->and(DB::table('jobs')->count())
         ->toBe(0);
@@ -253,24 +253,24 @@ it('stops where it is cancelled, and where the rush changes under it', function 
     // a new one ends what the account still has under way
     $third = $this->postJson("{$this->path}/sweeps", ['kind' => 'exposure'])->json('id');
     $this->postJson("{$this->path}/sweeps", ['kind' => 'tracking'])->assertCreated();
-    expect(Sweep::query()->findOrFail($third)->status)->toBe('cancelled');
+    expect(SweepRecord::query()->findOrFail($third)->status)->toBe('cancelled');
     $this->rush->delete();
     work(3);
-    expect(Sweep::query()->where('status', 'running')->count())->toBe(0);
+    expect(SweepRecord::query()->where('status', 'running')->count())->toBe(0);
 });
 
 it('loses nothing to a worker that dies, and does nothing twice', function () {
     smallPortions();
     $id = $this->postJson("{$this->path}/sweeps", ['kind' => 'exposure'])->json('id');
     work(1);
-    $done = Sweep::query()->findOrFail($id)->done;
+    $done = SweepRecord::query()->findOrFail($id)->done;
     // a worker takes the next portion and dies with it: the call stays reserved, then anybody may take it up
     DB::table('jobs')->update(['reserved_at' => time(), 'attempts' => 1]);
     work(1);
-    expect(Sweep::query()->findOrFail($id)->done)->toBe($done);
+    expect(SweepRecord::query()->findOrFail($id)->done)->toBe($done);
     DB::table('jobs')->update(['reserved_at' => time() - 7]);
     work(1);
-    expect(Sweep::query()->findOrFail($id)->done)->toBeGreaterThan($done);
+    expect(SweepRecord::query()->findOrFail($id)->done)->toBeGreaterThan($done);
 
     // the call itself is lost: whoever looks after a while wakes the sweep, once
     DB::table('jobs')->delete();
@@ -282,12 +282,12 @@ it('loses nothing to a worker that dies, and does nothing twice', function () {
 
     // two workers with the same portion: the second finds it done and stops there
     $sweeps = app(Sweeps::class);
-    $before = Sweep::query()->findOrFail($id);
+    $before = SweepRecord::query()->findOrFail($id);
     $sweeps->goOn($id);
-    $after = Sweep::query()->findOrFail($id);
+    $after = SweepRecord::query()->findOrFail($id);
     expect($after->done)->toBeGreaterThan($before->done);
     work(60);
-    $end = Sweep::query()->findOrFail($id);
+    $end = SweepRecord::query()->findOrFail($id);
     expect($end->status)->toBe('done')->and($end->done)->toBe(100);
     foreach ($end->state['tallies'] as $tally) {
         expect(count($tally['frames']))->toBeLessThanOrEqual(100);
@@ -299,22 +299,22 @@ it('says that it broke off when it cannot go on', function () {
     app(Sweeps::class)->fail($id);
     $this->getJson("/api/sweeps/{$id}")->assertJsonPath('status', 'failed');
     work(1);
-    expect(Sweep::query()->findOrFail($id)->done)->toBe(0);
+    expect(SweepRecord::query()->findOrFail($id)->done)->toBe(0);
 });
 
 it('agrees with the planner on every rush of the demo, within its interval', function () {
     config(['rushhold.demo' => true]);
     $this->seed();
     $demo = User::query()->where('email', 'demo@inlet.example')->firstOrFail();
-    $plans = app(PlanKeeper::class);
+    $plans = app(PlanCache::class);
     $others = [];
     $swept = 0;
-    foreach ($demo->rushes()->with(Rush::WITH_KIT)->get() as $rush) {
+    foreach ($demo->rushes()->with(RushRecord::WITH_KIT)->get() as $rush) {
         $plan = $plans->planOf($rush, $demo);
         if (! $plan->hold->focusMode->follows()) {
             continue;
         }
-        $sweep = SweepOfCraft::over(
+        $sweep = Sweep::over(
             Played::of($plan),
             $plan->hold,
             Grid::of('tracking', $plan, $plan->hold),

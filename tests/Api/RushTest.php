@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\History\Version;
-use App\Models\Rush;
-use RushHold\Document\DocumentChecker;
+use App\Documents\SchemaChecker;
+use App\Models\RushRecord;
+use App\Undo\Version;
 use Tests\Support\Documents;
 use Tests\Support\People;
 
@@ -22,7 +22,7 @@ it('writes a rush and answers with a plan that keeps the published schema', func
         'rush' => Documents::rush(['name' => 'Hares']),
     ])->assertCreated();
 
-    (new DocumentChecker(base_path('schemas')))->read(
+    (new SchemaChecker(base_path('schemas')))->read(
         (string) json_encode(json_decode((string) $answer->getContent())->plan),
         'plan',
     );
@@ -48,7 +48,7 @@ it('keeps the document as it was sent, empty objects too', function () {
     expect($raw)
         ->toContain('"schools":{}')
         ->toContain('"speed_mps":8.25')
-        ->and(Rush::query()->sole()->name)
+        ->and(RushRecord::query()->sole()->name)
         ->toBe('Ünïcode “terns” 🐦');
 });
 
@@ -182,17 +182,18 @@ it('copies, deletes and brings back', function () {
 });
 
 it('reckons a plan anew only when something it rests on has changed', function () {
-    $mark = fn (): string => (string) $this->rush->refresh()->plan()->first()?->mark;
+    $fingerprint = fn (): string => (string) $this->rush->refresh()->plan()->first()?->fingerprint;
     $this->getJson("{$this->path}/plan")->assertOk();
-    $first = $mark();
+    $first = $fingerprint();
     $this->getJson("{$this->path}/plan")->assertOk();
-    expect($mark())->toBe($first);
+    expect($fingerprint())->toBe($first);
 
     $this->putJson('/api/settings', ['settings' => ['units' => 'imperial']]);
-    expect($this->getJson("{$this->path}/plan")->json('reasons.0.why'))
-        ->toContain(' in')
-        ->and($mark())
-        ->not->toBe($first);
+    expect($this->getJson("{$this->path}/plan")->json('reasons.0.why'))->toContain(' in')->not->toContain(' cm');
+    $this->putJson('/api/settings', ['settings' => ['units' => 'metric']]);
+    expect($this->getJson("{$this->path}/plan")->json('reasons.0.why'))->toContain(' cm')
+        // in other words it is the same plan, and what was rehearsed of it still stands
+        ->and($fingerprint())->toBe($first);
 
     $lens = $this->user->gear()->where('type', 'lens')->sole();
     $before = $this->getJson("{$this->path}/plan")->json('hold.f_number');
@@ -217,7 +218,7 @@ it('plans documents that are sent along, and keeps nothing', function () {
     ])
         ->assertStatus(422)
         ->assertJsonPath('faults.0.pointer', '/distance/work_m');
-    expect(Rush::query()->count())->toBe(1);
+    expect(RushRecord::query()->count())->toBe(1);
 });
 
 it('sets a zoom where the rush says, inside what the lens reaches', function () {

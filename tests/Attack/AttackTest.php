@@ -83,15 +83,15 @@ it('takes any number of unknown fields for what they are, on every route that re
             ['POST', '/api/plans', ['kit' => (object) [], 'rush' => $fields]],
             ['PUT', "/api/rushes/{$rush}", $edit + ['rush' => $fields]],
             ['PUT', "/api/gear/{$body}", $edit + ['name' => 'x', 'document' => $fields]],
-            ['PUT', "/api/gear/{$body}/left", ['left' => $fields, 'by' => 'typed', 'at' => 1_700_000_000_000]],
+            ['PUT', "/api/gear/{$body}/camera-state", ['state' => $fields, 'by' => 'typed', 'at' => 1_700_000_000_000]],
             ['POST', "/api/rushes/{$rush}/rehearsal/take", ['seed' => 1, 'dials' => $fields]],
         ]))->toBe(array_fill(0, 5, $status));
     }
     // a sheet may be longer than all else, and is no dearer
     expect(holds($who, [
-        ['POST', '/api/sheet/preview', ['sheet' => (string) json_encode(['format' => 'kit/1'] + unknownFields(60_000))]],
-        ['POST', '/api/sheet/preview', ['sheet' => str_repeat('[', 400_000)]],
-        ['POST', '/api/sheet/preview', str_repeat('x', 9_000_000)],
+        ['POST', '/api/kit-file/preview', ['file' => (string) json_encode(['format' => 'kit/1'] + unknownFields(60_000))]],
+        ['POST', '/api/kit-file/preview', ['file' => str_repeat('[', 400_000)]],
+        ['POST', '/api/kit-file/preview', str_repeat('x', 9_000_000)],
         ['POST', '/api/plans', ['kit' => (object) [], 'rush' => unknownFields(400_000)]],
     ]))->toBe([422, 422, 413, 413]);
 });
@@ -146,15 +146,15 @@ it('answers in words what a form would never send, and writes none of it down', 
         ]);
         holds($who, [
             ['PUT', '/api/password', ['current' => $shape, 'password' => $shape]],
-            ['PUT', "/api/gear/{$body}/left", ['left' => $shape, 'by' => $shape, 'at' => $shape]],
+            ['PUT', "/api/gear/{$body}/camera-state", ['state' => $shape, 'by' => $shape, 'at' => $shape]],
             ['PUT', "/api/cards/{$card}/ticks", ['ticks' => $shape]],
-            ['PUT', "/api/rushes/{$rush}", ['revision' => $shape, 'gesture' => $shape, 'rush' => $shape, 'kit_id' => $shape, 'focal_mm' => $shape, 'write' => $shape]],
+            ['PUT', "/api/rushes/{$rush}", ['revision' => $shape, 'gesture' => $shape, 'rush' => $shape, 'kit_id' => $shape, 'focal_mm' => $shape, 'write_id' => $shape]],
             ['POST', '/api/kits', ['body_id' => $shape, 'lens_id' => $shape]],
             ['PUT', '/api/assumptions', ['assumptions' => $shape]],
         ]);
     }
     foreach ([0, -1_000_000_000_000_000, 1e300] as $at) {
-        holds($who, [['PUT', "/api/gear/{$body}/left", ['left' => ['format' => 'left/1', 'area' => 'spot'], 'by' => 'typed', 'at' => $at]]]);
+        holds($who, [['PUT', "/api/gear/{$body}/camera-state", ['state' => ['format' => 'camera-state/1', 'area' => 'spot'], 'by' => 'typed', 'at' => $at]]]);
     }
     foreach ([5e-324, 1e-310, 1e-200, 0] as $speed) {
         $edited = $who->ask('PUT', "/api/rushes/{$rush}", ['revision' => $who->must(200, 'GET', "/api/rushes/{$rush}")->json('revision'), 'gesture' => 's'.$speed, 'kit_id' => things($who)['kit'], 'focal_mm' => null, 'rush' => Documents::rush(['motion' => ['speed_mps' => $speed]])]);
@@ -230,10 +230,10 @@ it('makes one record of a request that is sent six times at once, and another on
     ['rush' => $rush, 'kit' => $kit, 'body' => $body] = things($who);
     $lens = Documents::kit()['lens'];
     foreach ([
-        ['/api/rushes', ['kit_id' => $kit, 'rush' => Documents::rush(), 'write' => 'one']],
-        ["/api/rushes/{$rush}/duplicate", ['write' => 'two']],
-        ['/api/cards', ['name' => 'A day', 'rushes' => [], 'write' => 'three']],
-        ['/api/gear', ['type' => 'lens', 'name' => 'A lens', 'document' => $lens, 'write' => 'four']],
+        ['/api/rushes', ['kit_id' => $kit, 'rush' => Documents::rush(), 'write_id' => 'one']],
+        ["/api/rushes/{$rush}/duplicate", ['write_id' => 'two']],
+        ['/api/cards', ['name' => 'A day', 'rushes' => [], 'write_id' => 'three']],
+        ['/api/gear', ['type' => 'lens', 'name' => 'A lens', 'document' => $lens, 'write_id' => 'four']],
     ] as [$path, $sent]) {
         $answers = $who->atOnce(array_fill(0, 6, ['POST', $path, $sent]));
         $statuses = array_map(static fn (Answer $answer): int => $answer->status, $answers);
@@ -244,14 +244,14 @@ it('makes one record of a request that is sent six times at once, and another on
         $who->must(204, 'DELETE', preg_replace('#/[^/]+/duplicate$#', '', $path).'/'.$id);
         expect($who->must(201, 'POST', $path, $sent)->json('id'))->not->toBe($id);
     }
-    $sheet = ['sheet' => (string) json_encode(['format' => 'kit/1', 'lens' => $lens]), 'choices' => ['new'], 'write' => 'five'];
+    $sheet = ['file' => (string) json_encode(['format' => 'kit/1', 'lens' => $lens]), 'choices' => ['new'], 'write_id' => 'five'];
     $before = count($who->must(200, 'GET', '/api/gear')->json('gear'));
-    foreach ($who->atOnce(array_fill(0, 6, ['POST', '/api/sheet', $sheet])) as $answer) {
+    foreach ($who->atOnce(array_fill(0, 6, ['POST', '/api/kit-file', $sheet])) as $answer) {
         expect($answer->status)->toBe(200);
     }
     expect($who->must(200, 'GET', '/api/gear')->json('gear'))->toHaveCount($before + 1);
     // the first word of how a body was left comes from everywhere at once
-    foreach ($who->atOnce(array_fill(0, 8, ['PUT', "/api/gear/{$body}/left", ['left' => ['format' => 'left/1', 'area' => 'spot'], 'by' => 'typed', 'at' => 1_700_000_000_000]])) as $answer) {
+    foreach ($who->atOnce(array_fill(0, 8, ['PUT', "/api/gear/{$body}/camera-state", ['state' => ['format' => 'camera-state/1', 'area' => 'spot'], 'by' => 'typed', 'at' => 1_700_000_000_000]])) as $answer) {
         expect($answer->status)->toBe(200);
     }
 });
@@ -262,7 +262,7 @@ it('carries out or refuses in words whatever meets a deletion', function () {
         $who = Stranger::registered();
         ['rush' => $rush, 'kit' => $kit, 'body' => $body, 'card' => $card] = things($who);
         $edit = static fn (string $name): array => ['PUT', "/api/rushes/{$rush}", ['revision' => 1, 'gesture' => $name, 'kit_id' => $kit, 'focal_mm' => null, 'rush' => Documents::rush(['name' => $name])]];
-        $left = ['PUT', "/api/gear/{$body}/left", ['left' => ['format' => 'left/1'], 'by' => 'x', 'at' => 1_700_000_000_000]];
+        $left = ['PUT', "/api/gear/{$body}/camera-state", ['state' => ['format' => 'camera-state/1'], 'by' => 'x', 'at' => 1_700_000_000_000]];
         $sweep = ['POST', "/api/rushes/{$rush}/sweeps", ['kind' => 'exposure']];
         $wrong = [];
         foreach ([

@@ -106,7 +106,7 @@ abstract class BrowserTestCase extends TestCase
             ->wait(180, 100)
             ->until(
                 static fn (): bool => (bool) $window->executeAsyncScript(
-                    'const done = arguments[0]; (navigator.serviceWorker.controller === null ? Promise.resolve([]) : caches.keys()).then((names) => names.find((name) => name.startsWith("rush-hold-kept:"))).then((name) => name ? caches.open(name) : null).then((c) => c ? c.match("/api/cards") : null).then((r) => r ? r.json() : null).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',
+                    'const done = arguments[0]; (navigator.serviceWorker.controller === null ? Promise.resolve([]) : caches.keys()).then((names) => names.find((name) => name.startsWith("rush-hold-offline:"))).then((name) => name ? caches.open(name) : null).then((c) => c ? c.match("/api/cards") : null).then((r) => r ? r.json() : null).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',
                 ),
                 'Waited for the browser to carry the card',
             );
@@ -119,7 +119,7 @@ abstract class BrowserTestCase extends TestCase
             ->wait(20, 100)
             ->until(
                 static fn (): bool => (bool) $window->executeAsyncScript(
-                    'const done = arguments[0]; caches.keys().then((names) => done(!names.some((name) => name.startsWith("rush-hold-kept") || name === "rush-hold-who")));',
+                    'const done = arguments[0]; caches.keys().then((names) => done(!names.some((name) => name.startsWith("rush-hold-offline") || name === "rush-hold-who")));',
                 ),
                 'Waited for what was kept to be gone',
             );

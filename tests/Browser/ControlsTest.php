@@ -11,7 +11,7 @@ function threeHolds(BrowserTestCase $test, RemoteWebDriver $window): string
 {
     $test->planning($window);
     $sheet = (string) file_get_contents($test->root().'/database/demo/skerry_one.json');
-    $body = $test->api($window, 'POST', 'sheet', ['sheet' => $sheet, 'choices' => ['new']])[1][
+    $body = $test->api($window, 'POST', 'kit-file', ['file' => $sheet, 'choices' => ['new']])[1][
         'gear'
     ][0]['id'];
     $lens = array_column($test->api($window, 'GET', 'gear')[1]['gear'], 'id', 'type')['lens'];

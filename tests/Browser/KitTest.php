@@ -81,7 +81,7 @@ it('asks at most twelve questions, survives a reload, and leaves a body that pla
         ->toBe('Chase')
         ->and($gear['dialect']['area']['where']['menu'])
         ->toBe(['Focus', 'Dot or field'])
-        ->and(array_column($gear['dialect']['tuning']['hold']['steps'], 'word'))
+        ->and(array_column($gear['dialect']['tuning']['stay']['steps'], 'word'))
         ->toBe(['1', '2', '3', '4', '5'])
         ->and(array_column($gear['controls'], 'id'))
         ->toBe(['thumb', 'thumb-2', 'stick']);
@@ -143,7 +143,7 @@ it('keeps the words of a body as they are typed, and undoes them', function () {
     expect($cases['kind'])
         ->toBe('cases')
         ->and($cases['presets'][1])
-        ->toEqual(['word' => 'Behind reeds', 'hold' => 3, 'pace' => 0, 'pick' => 'auto']);
+        ->toEqual(['word' => 'Behind reeds', 'stay' => 3, 'pace' => 0, 'pick' => 'auto']);
 
     $this->press($window, 'Keys');
     $this->press($window, 'Add a key');
@@ -163,7 +163,7 @@ it('keeps the words of a body as they are typed, and undoes them', function () {
         );
 });
 
-it('shows what a sheet would change before it does, and refuses a bad one', function () {
+it('shows what a kit file would change before it does, and refuses a bad one', function () {
     $window = $this->browser();
     $this->registered($window);
     $window->get($this->address('/kit/import'));

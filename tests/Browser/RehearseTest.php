@@ -12,7 +12,7 @@ function rehearsing(BrowserTestCase $test, RemoteWebDriver $window, array $own =
 {
     $test->planning($window);
     $sheet = (string) file_get_contents($test->root().'/database/demo/skerry_one.json');
-    $body = $test->api($window, 'POST', 'sheet', ['sheet' => $sheet, 'choices' => ['new']])[1]['gear'][0]['id'];
+    $body = $test->api($window, 'POST', 'kit-file', ['file' => $sheet, 'choices' => ['new']])[1]['gear'][0]['id'];
     $lens = array_column($test->api($window, 'GET', 'gear')[1]['gear'], 'id', 'type')['lens'];
     $kit = $test->api($window, 'POST', 'kits', ['body_id' => $body, 'lens_id' => $lens])[1]['id'];
     $first = $test->api($window, 'GET', 'rushes')[1]['rushes'][0]['id'];
@@ -172,7 +172,7 @@ it('tries another dial on the same pass beside the hold as it is, and takes it i
     $hold = $this->api($window, 'GET', 'rushes/'.$id)[1]['plan']['hold'];
     $plane = $this->one($window, '.chart-plane')->getAttribute('d');
     $truth = $this->one($window, '.chart-truth')->getAttribute('d');
-    $this->press($window, 'hold 0');
+    $this->press($window, 'stay 0');
     $this->one($window, '.chart-ghost');
     // the same pass, the old plane as a ghost
     expect($this->one($window, '.chart-truth')->getAttribute('d'))
@@ -181,7 +181,7 @@ it('tries another dial on the same pass beside the hold as it is, and takes it i
         ->toBe($plane);
     $this->one($window, '[data-testid=tried-gain]');
     expect($this->one($window, '[data-testid=tried-gain]')->getText())->toMatch(
-        '/^hold 0: (.* sharp a pass|not to be told apart)/',
+        '/^stay 0: (.* sharp a pass|not to be told apart)/',
     );
     $this->press($window, 'put them back');
     comes(

@@ -2,23 +2,23 @@
 
 declare(strict_types=1);
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Card\CameraState;
-use RushHold\Card\CardSheet;
+use RushHold\Card\CardPage;
 use RushHold\Card\Change;
 use RushHold\Card\Changes;
 use RushHold\Card\PreFlight;
+use RushHold\Dialect\BodyProfile;
 use RushHold\Document\Reader;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Hold\Pick;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Kit\AfArea;
-use RushHold\Kit\BodySheet;
 use RushHold\Kit\Care;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 use RushHold\Planning\Planner;
-use RushHold\Units;
+use RushHold\Wording\Units;
 use Tests\Support\Documents;
 
 /** @return list<Change> */
@@ -45,8 +45,8 @@ it('has nothing to change on a camera that is set', function (string $body) {
 })->with(['skerry_one', 'brackwater_d', 'pebble_3']);
 
 it('names only what differs, in the body\'s words, from what it was', function () {
-    $changes = changesFrom(CameraState::setTo(Documents::hold(['hold' => 4, 'iso' => 1600])), [
-        'hold' => 2,
+    $changes = changesFrom(CameraState::setTo(Documents::hold(['stay' => 4, 'iso' => 1600])), [
+        'stay' => 2,
     ]);
     expect(
         array_map(fn (Change $change) => [$change->name, $change->from, $change->to], $changes),
@@ -146,7 +146,7 @@ it('tells what else was left wrong', function (
 
 it('asks to check what nobody knows, and sets compensation back', function () {
     $changes = changesFrom(
-        CameraState::fromArray(['format' => 'left/1', 'iso' => 800, 'compensation_ev' => -1.0]),
+        CameraState::fromArray(['format' => 'camera-state/1', 'iso' => 800, 'compensation_ev' => -1.0]),
     );
     $byField = array_column(
         array_map(fn (Change $change) => [$change->field, $change], $changes),
@@ -176,7 +176,7 @@ it('reads back how a camera was left', function () {
         ->toEqual($written)
         ->and(CameraState::fromArray($written)->over(Documents::hold(['iso' => 6400]))->iso)
         ->toBe(800);
-    expect(fn () => CameraState::fromArray(['format' => 'left/1', 'area' => 'everywhere']))->toThrow(
+    expect(fn () => CameraState::fromArray(['format' => 'camera-state/1', 'area' => 'everywhere']))->toThrow(
         UnknownChoice::class,
         'area is "everywhere"',
     );
@@ -184,9 +184,9 @@ it('reads back how a camera was left', function () {
 
 it('leaves tuning alone where the focus does not follow', function () {
     $left = CameraState::setTo(
-        Documents::hold(['hold' => 4, 'pace' => 2, 'focusMode' => FocusMode::Single]),
+        Documents::hold(['stay' => 4, 'pace' => 2, 'focusMode' => FocusMode::Single]),
     );
-    expect(changesFrom($left, ['focusMode' => FocusMode::Single, 'hold' => 0, 'pace' => 0]))->toBe(
+    expect(changesFrom($left, ['focusMode' => FocusMode::Single, 'stay' => 0, 'pace' => 0]))->toBe(
         [],
     );
 });
@@ -197,7 +197,7 @@ function lookAt(string $body, array $care, array $glass = [], ?string $tuned = n
     $document = ['care' => $care] + Documents::demoBody($body);
     $glass = array_map(fn (array $one) => Care::read(Reader::of(['care' => $one])), $glass);
     $list = (new PreFlight(
-        BodySheet::read($document),
+        BodyProfile::read($document),
         $glass,
         $tuned,
         Assumptions::defaults(),
@@ -229,12 +229,12 @@ it('reminds of what is due and of nothing else', function () {
 });
 
 it('writes a card from a plan: words, aim, technique, what changes it', function () {
-    $sheet = Documents::demoSheet('skerry_one');
+    $profile = Documents::demoSheet('skerry_one');
     $kit = ['body' => Documents::demoBody('skerry_one')];
     $plan = Documents::plan([], $kit);
-    $card = (new CardSheet(
-        $sheet,
-        new PreFlight($sheet, [], null, Assumptions::defaults(), '2026-11-24'),
+    $card = (new CardPage(
+        $profile,
+        new PreFlight($profile, [], null, Assumptions::defaults(), '2026-11-24'),
     ))->of('r1', 'Terns', $plan, Planner::standard()->tips($plan), CameraState::unknown(), null);
     expect(array_column($card['settings'], 'name'))
         ->toBe(['Shutter', 'Aperture', 'ISO', 'Focus gait'])
@@ -248,7 +248,7 @@ it('writes a card from a plan: words, aim, technique, what changes it', function
         ->toBeLessThanOrEqual(4)
         ->and($card['tips'])
         ->not->toBe([])
-        ->and($card['left_by_this'])
+        ->and($card['state_once_set'])
         ->toBe(CameraState::setTo($plan->hold)->toArray())
         ->and($card['figure']['aim_at'])
         ->toBe($plan->hold->aim->value);
@@ -265,9 +265,9 @@ it('writes a card from a plan: words, aim, technique, what changes it', function
         ],
         $kit,
     );
-    $card = (new CardSheet(
-        $sheet,
-        new PreFlight($sheet, [], null, Assumptions::defaults(), '2026-11-24'),
+    $card = (new CardPage(
+        $profile,
+        new PreFlight($profile, [], null, Assumptions::defaults(), '2026-11-24'),
     ))->of('r2', 'Trap', $trap, [], CameraState::unknown(), null);
     expect($card['technique'])
         ->toBe('trap')

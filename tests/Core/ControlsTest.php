@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Documents\SchemaChecker;
 use RushHold\Controls\Assignment;
 use RushHold\Controls\Finding;
 use RushHold\Controls\HandTimes;
-use RushHold\Controls\Laying;
 use RushHold\Controls\Layout;
 use RushHold\Controls\LayoutCheck;
+use RushHold\Controls\LayoutOnBody;
 use RushHold\Controls\SchemeLayer;
 use RushHold\Controls\Switching;
 use RushHold\Controls\SwitchingOptimiser;
 use RushHold\Controls\SwitchingProblem;
-use RushHold\Document\DocumentChecker;
 use RushHold\Hold\Scheme;
 use RushHold\Kit\BundlePart;
 use RushHold\Kit\ControlUse;
@@ -42,9 +42,9 @@ function threeButtons(): array
 }
 
 /** @return list<string> */
-function codes(Laying $laying): array
+function codes(LayoutOnBody $onBody): array
 {
-    return array_map(fn (Finding $finding) => $finding->code, LayoutCheck::of($laying));
+    return array_map(fn (Finding $finding) => $finding->code, LayoutCheck::of($onBody));
 }
 
 it('finds nothing wrong with three buttons laid as they should be', function () {
@@ -57,20 +57,20 @@ it('names each conflict, and its own cure takes it away', function (
     array $own,
     string $says,
 ) {
-    $laying = Days::laid($uses, $own);
+    $onBody = Days::laid($uses, $own);
     $found = array_values(
-        array_filter(LayoutCheck::of($laying), fn (Finding $finding) => $finding->code === $code),
+        array_filter(LayoutCheck::of($onBody), fn (Finding $finding) => $finding->code === $code),
     );
     expect($found)
         ->not->toBe([])
-        ->and($found[0]->says)
+        ->and($found[0]->message)
         ->toContain($says)
         ->and($found[0]->cured)
         ->not->toBeNull()
         ->and($found[0]->cure)
         ->not->toBeNull();
     $left = array_filter(
-        LayoutCheck::of($laying->with($found[0]->cured)),
+        LayoutCheck::of($onBody->with($found[0]->cured)),
         fn (Finding $finding) => $finding->code === $code &&
             $finding->control === $found[0]->control,
     );
@@ -177,14 +177,14 @@ it('names each conflict, and its own cure takes it away', function (
 ]);
 
 it('says how to set a hold by hand when no control can recall it', function () {
-    $laying = Days::laid(
+    $onBody = Days::laid(
         [],
         ['holds' => ['flight', 'reeds'], 'base' => 'flight', 'scheme' => Scheme::Shutter],
         'pebble_3',
     );
     $found = array_values(
         array_filter(
-            LayoutCheck::of($laying),
+            LayoutCheck::of($onBody),
             fn (Finding $finding) => $finding->code === 'no-control',
         ),
     );
@@ -199,16 +199,16 @@ it('says how to set a hold by hand when no control can recall it', function () {
 it('lays each scheme without a conflict but for holds that find no control', function (
     Scheme $scheme,
 ) {
-    $laying = Days::laid();
-    $left = array_diff(codes($laying->with(SchemeLayer::lay($laying, $scheme))), ['no-control']);
+    $onBody = Days::laid();
+    $left = array_diff(codes($onBody->with(SchemeLayer::lay($onBody, $scheme))), ['no-control']);
     expect($left)->toBe([]);
 })->with(Scheme::cases());
 
 it(
     'lays three buttons as practised: the fast default on the shutter, choosing one, setting the plane',
     function () {
-        $laying = Days::laid([], ['base' => null]);
-        $layout = SchemeLayer::lay($laying, Scheme::ThreeButtons);
+        $onBody = Days::laid([], ['base' => null]);
+        $layout = SchemeLayer::lay($onBody, Scheme::ThreeButtons);
         expect($layout->base)
             ->toBe('flight')
             ->and($layout->recall('reeds')?->control)
@@ -229,8 +229,8 @@ it('takes focus off the shutter where the thumb focuses', function () {
 });
 
 it('counts keystrokes: buttons, clicks, menu steps, and finding the way once a trip', function () {
-    $laying = Days::laid(threeButtons());
-    $times = new HandTimes($laying, $laying->assumptions);
+    $onBody = Days::laid(threeButtons());
+    $times = new HandTimes($onBody, $onBody->assumptions);
     // from flight to reeds: area by button and dial, broad net to peg, five clicks; in the menu Focus, Following, then
     // Patience, Change of pace and Takes with a value each: 2 + 3 + 3 steps
     expect($times->byHand('flight', 'reeds'))
@@ -261,18 +261,18 @@ it('reads the small matrix of a day', function () {
 });
 
 it('tells what a better layout buys, and gives it', function () {
-    $laying = Days::laid([new Assignment('stick', ControlUse::Point)]);
-    $best = (new Switching($laying))->best();
+    $onBody = Days::laid([new Assignment('stick', ControlUse::Point)]);
+    $best = (new Switching($onBody))->best();
     expect($best['saved_s'])
         ->toBeGreaterThan(2)
         ->and($best['exact'])
         ->toBeTrue()
         ->and($best['now_s'] - $best['best_s'])
         ->toEqualWithDelta($best['saved_s'], 1e-9)
-        ->and(codes($laying->with($best['layout'])))
+        ->and(codes($onBody->with($best['layout'])))
         ->not->toContain('no-control');
     // laid that way it costs what was promised, and nothing more can be gained
-    $again = (new Switching($laying->with($best['layout'])))->best();
+    $again = (new Switching($onBody->with($best['layout'])))->best();
     expect($again['now_s'])
         ->toEqualWithDelta($best['best_s'], 1e-9)
         ->and($again['saved_s'])
@@ -285,9 +285,9 @@ it('weighs by how often each follows each', function () {
         'reeds' => ['flight' => 0.0],
         'asleep' => ['flight' => 0.0],
     ];
-    $laying = Days::laid([], ['follows' => $often, 'base' => 'flight']);
+    $onBody = Days::laid([], ['follows' => $often, 'base' => 'flight']);
     $even = (new Switching(Days::laid([], ['base' => 'flight'])))->best();
-    expect((new Switching($laying))->best()['now_s'])->not->toEqualWithDelta($even['now_s'], 0.1);
+    expect((new Switching($onBody))->best()['now_s'])->not->toEqualWithDelta($even['now_s'], 0.1);
 });
 
 /** Every base and every placing, one after the other. */
@@ -367,7 +367,7 @@ it('reads back the layout it writes', function () {
         'gloves' => true,
     ])->layout;
     $document = json_decode((string) json_encode($layout->toArray()));
-    $read = (new DocumentChecker(__DIR__.'/../../schemas'))->check($document, 'layout');
+    $read = (new SchemaChecker(__DIR__.'/../../schemas'))->check($document, 'layout');
     expect(Layout::fromArray($read)->toArray())
         ->toEqual($layout->toArray())
         ->and(Layout::fromArray($read)->times('flight', 'reeds'))

@@ -2,25 +2,25 @@
 
 declare(strict_types=1);
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
+use RushHold\Dialect\BodyProfile;
+use RushHold\Dialect\Translated;
+use RushHold\Dialect\Translation;
+use RushHold\Dialect\TuningPoint;
 use RushHold\Faults\HiddenCharacters;
 use RushHold\Faults\NotADay;
 use RushHold\Faults\TwoOfOneName;
 use RushHold\Hold\Pick;
-use RushHold\Kit\AdapterUse;
 use RushHold\Kit\AfArea;
-use RushHold\Kit\BodySheet;
-use RushHold\Kit\Dialect\Said;
-use RushHold\Kit\Dialect\Translation;
-use RushHold\Kit\Dialect\TuningPoint;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
+use RushHold\Kit\KitAssembly;
 use RushHold\Kit\Reach;
 use Tests\Support\Documents;
 
 /**
  * @param  array<string, mixed>  $hold
- * @return array<string, Said> what a body says of a hold, by field
+ * @return array<string, Translated> what a body says of a hold, by field
  */
 function saidOn(string $name, array $hold = []): array
 {
@@ -28,13 +28,13 @@ function saidOn(string $name, array $hold = []): array
         Documents::hold($hold),
     );
 
-    return array_combine(array_map(fn (Said $one) => $one->field, $said), $said);
+    return array_combine(array_map(fn (Translated $one) => $one->field, $said), $said);
 }
 
 const DEMO_BODIES = ['skerry_one', 'skerry_half', 'brackwater_d', 'pebble_3'];
 
 it('reads one hold in the words of four bodies', function () {
-    $hold = ['area' => AfArea::ZoneWide, 'hold' => 3, 'pace' => 2, 'pick' => Pick::Auto];
+    $hold = ['area' => AfArea::ZoneWide, 'stay' => 3, 'pace' => 2, 'pick' => Pick::Auto];
     $one = saidOn('skerry_one', $hold);
     expect($one['focus_mode']->word)
         ->toBe('Running')
@@ -42,13 +42,13 @@ it('reads one hold in the words of four bodies', function () {
         ->toBe('Long net')
         ->and($one['detection']->word)
         ->toBe('Wings')
-        ->and($one['hold']->name.' '.$one['hold']->word)
+        ->and($one['stay']->name.' '.$one['stay']->word)
         ->toBe('Patience +1')
         ->and($one['pace']->word)
         ->toBe('+2')
         ->and($one['pick']->word)
         ->toBe('The first')
-        ->and($one['hold']->where->words())
+        ->and($one['stay']->where->words())
         ->toBe('menu: Focus › Following › Patience');
 
     $half = saidOn('skerry_half', $hold);
@@ -57,7 +57,7 @@ it('reads one hold in the words of four bodies', function () {
         ->and($half['area']->word)
         ->toBe('Patch')
         ->and($half['area']->note)
-        ->toBe('It has no long zone; this is the nearest.')
+        ->toBe('It has no wide zone; this is the nearest.')
         ->and($half['tuning']->word)
         ->toBe('Restless')
         ->and($half['tuning']->note)
@@ -83,18 +83,18 @@ it('reads one hold in the words of four bodies', function () {
 });
 
 it('understands every word it says, on every body', function (string $name) {
-    $sheet = Documents::demoSheet($name);
-    $translation = new Translation($sheet, Assumptions::defaults());
-    foreach ($sheet->body->modes as $mode) {
+    $profile = Documents::demoSheet($name);
+    $translation = new Translation($profile, Assumptions::defaults());
+    foreach ($profile->body->modes as $mode) {
         $word = saidOn($name, ['focusMode' => $mode])['focus_mode']->word;
         expect($translation->understand('focus_mode', $word))->toBe(['focus_mode' => $mode->value]);
     }
-    foreach ($sheet->body->areas as $area) {
+    foreach ($profile->body->areas as $area) {
         expect(
             $translation->understand('area', saidOn($name, ['area' => $area])['area']->word),
         )->toBe(['area' => $area->value]);
     }
-    foreach ($sheet->body->detects as $kind) {
+    foreach ($profile->body->detects as $kind) {
         expect(
             $translation->understand(
                 'detection',
@@ -120,12 +120,12 @@ it('comes back to the same preset from the point a preset stands for', function 
 
 it('goes through sliders both ways for every point of the axes', function () {
     $translation = new Translation(Documents::demoSheet('skerry_one'), Assumptions::defaults());
-    foreach (range(0, 4) as $hold) {
+    foreach (range(0, 4) as $stay) {
         foreach (range(0, 2) as $pace) {
             foreach (Pick::cases() as $pick) {
-                $said = saidOn('skerry_one', compact('hold', 'pace', 'pick'));
-                expect($translation->understand('hold', $said['hold']->word))
-                    ->toBe(['hold' => (float) $hold])
+                $said = saidOn('skerry_one', compact('stay', 'pace', 'pick'));
+                expect($translation->understand('stay', $said['stay']->word))
+                    ->toBe(['stay' => (float) $stay])
                     ->and($translation->understand('pace', $said['pace']->word))
                     ->toBe(['pace' => (float) $pace])
                     ->and($translation->understand('pick', $said['pick']->word))
@@ -134,19 +134,19 @@ it('goes through sliders both ways for every point of the axes', function () {
         }
     }
     // a minus is typed with a hyphen
-    expect($translation->understand('hold', '-2'))
-        ->toBe(['hold' => 0.0])
-        ->and($translation->understand('hold', '+7'))
+    expect($translation->understand('stay', '-2'))
+        ->toBe(['stay' => 0.0])
+        ->and($translation->understand('stay', '+7'))
         ->toBe([]);
 });
 
 it('tells how far the nearest preset is, and in what', function () {
-    $said = saidOn('brackwater_d', ['hold' => 1, 'pace' => 2, 'pick' => Pick::Centre])['tuning'];
-    // program 4 (2, 2, auto): one level of hold and another pick, √(1² + 1²)
+    $said = saidOn('brackwater_d', ['stay' => 1, 'pace' => 2, 'pick' => Pick::Centre])['tuning'];
+    // program 4 (2, 2, auto): one level of stay and another pick, √(1² + 1²)
     expect($said->word)
         ->toBe('Program 4')
         ->and($said->note)
-        ->toBe('The nearest it has, 1.4 away: hold 1 higher, picks auto instead of centre.');
+        ->toBe('The nearest it has, 1.4 away: stay 1 higher, picks auto instead of centre.');
 
     $heavy = Assumptions::with(['dialect.pick' => 5]);
     $tuning = Documents::demoSheet('brackwater_d')->dialect->tuning;
@@ -156,16 +156,16 @@ it('tells how far the nearest preset is, and in what', function () {
 });
 
 it('finds the nearest preset as a search over all of them does', function (
-    float $hold,
+    float $stay,
     float $pace,
     Pick $pick,
 ) {
     $tuning = Documents::demoSheet('brackwater_d')->dialect->tuning;
-    $wanted = new TuningPoint($hold, $pace, $pick);
+    $wanted = new TuningPoint($stay, $pace, $pick);
     $least = min(
         array_map(
             fn (array $preset) => sqrt(
-                ($preset['point']->hold - $hold) ** 2 +
+                ($preset['point']->stay - $stay) ** 2 +
                     (1.5 * ($preset['point']->pace - $pace)) ** 2 +
                     ($preset['point']->pick === $pick ? 0 : 1),
             ),
@@ -184,7 +184,7 @@ it('finds the nearest preset as a search over all of them does', function (
     [3, 1, Pick::Auto],
 ]);
 
-it('carries a level of hold over to a body that waits other times', function () {
+it('carries a level of stay over to a body that waits other times', function () {
     [$one, $half] = [Documents::demoSheet('skerry_one')->body, Documents::demoSheet('skerry_half')->body];
     // 0, 0.1, 0.3, 0.6 and 1.2 s against 0, 0.2, 0.5 and 1 s; of two as near the shorter
     expect(array_map(fn (int $level) => Translation::level($level, $one, $half), range(0, 4)))
@@ -196,8 +196,8 @@ it('carries a level of hold over to a body that waits other times', function () 
 });
 
 it('uses our own words for a body that has told none', function () {
-    $sheet = BodySheet::read(Documents::kit()['body'], 'My body');
-    $said = (new Translation($sheet, Assumptions::defaults()))->say(
+    $profile = BodyProfile::read(Documents::kit()['body'], 'My body');
+    $said = (new Translation($profile, Assumptions::defaults()))->say(
         Documents::hold(['area' => AfArea::SinglePoint]),
     );
     expect($said[0]->word)
@@ -226,20 +226,20 @@ it('chooses the nearest mode for one that is lacking', function (
 it('refuses two things of one name, days that are none, and text that hides', function () {
     $body = Documents::demoBody('skerry_one');
     $body['controls'][1]['id'] = 'thumb';
-    expect(fn () => BodySheet::read($body))->toThrow(
+    expect(fn () => BodyProfile::read($body))->toThrow(
         TwoOfOneName::class,
         'body.controls.1.id is "thumb"',
     );
 
     $body = Documents::demoBody('brackwater_d');
     $body['dialect']['tuning']['presets'][1]['word'] = 'program 1';
-    expect(fn () => BodySheet::read($body))->toThrow(
+    expect(fn () => BodyProfile::read($body))->toThrow(
         TwoOfOneName::class,
         'body.dialect.tuning.presets.1 is "program 1"',
     );
 
     $body = Documents::demoBody('pebble_3') + ['care' => ['firmware_on' => '2026-02-30']];
-    expect(fn () => BodySheet::read($body))->toThrow(
+    expect(fn () => BodyProfile::read($body))->toThrow(
         NotADay::class,
         'body.care.firmware_on is "2026-02-30"',
     );
@@ -294,25 +294,25 @@ it('leaves the hand to focus where the body cannot', function () {
 });
 
 it('works through an adapter', function () {
-    [$body, $lens] = AdapterUse::between(
-        (object) ['modes' => ['continuous', 'manual'], 'af_lag_s' => 0.06],
-        (object) ['stabiliser_stops' => 4],
-        (object) ['af' => 'none', 'slows' => 2, 'stabiliser' => false],
+    [$body, $lens] = KitAssembly::through(
+        ['af' => 'none', 'slows' => 2, 'stabiliser' => false],
+        ['modes' => ['continuous', 'manual'], 'af_lag_s' => 0.06],
+        ['stabiliser_stops' => 4],
     );
-    expect($body->modes)
+    expect($body['modes'])
         ->toBe(['manual'])
-        ->and($body->af_lag_s)
+        ->and($body['af_lag_s'])
         ->toBe(0.12)
-        ->and($lens->stabiliser_stops)
+        ->and($lens['stabiliser_stops'])
         ->toBe(0);
-    [$body] = AdapterUse::between(
-        (object) ['modes' => ['continuous'], 'af_lag_s' => 0.9],
-        (object) [],
-        (object) ['af' => 'none', 'slows' => 5],
+    [$body] = KitAssembly::through(
+        ['af' => 'none', 'slows' => 5],
+        ['modes' => ['continuous'], 'af_lag_s' => 0.9],
+        [],
     );
-    expect($body->modes)
+    expect($body['modes'])
         ->toBe(['continuous'])
-        ->and($body->af_lag_s)
+        ->and($body['af_lag_s'])
         ->toBe(1.0);
 });
 

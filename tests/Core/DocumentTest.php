@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Documents\QuickCheck;
+use App\Documents\SchemaChecker;
+use App\Documents\Schemas;
 use RushHold\Calculation\Calculations;
-use RushHold\Document\DocumentChecker;
-use RushHold\Document\QuickCheck;
 use RushHold\Document\Reader;
-use RushHold\Document\Schemas;
 use RushHold\Faults\DistancesOutOfOrder;
 use RushHold\Faults\Fault;
 use RushHold\Faults\FaultyDocument;
@@ -24,9 +24,9 @@ use RushHold\Rush\Rush;
 use RushHold\Rush\Schools;
 use Tests\Support\Documents;
 
-function checker(): DocumentChecker
+function checker(): SchemaChecker
 {
-    return new DocumentChecker(__DIR__.'/../../schemas');
+    return new SchemaChecker(__DIR__.'/../../schemas');
 }
 
 /** @return list<string> */
@@ -201,7 +201,7 @@ it('knows the same kinds and schools as the schema', function () {
         ->toBe($schema['properties']['subject']['properties']['kind']['enum'])
         ->and(array_keys(Catalogue::all()))
         ->toEqualCanonicalizing(array_column(KindId::cases(), 'value'));
-    foreach (Schools::ANSWERS as $question => $answers) {
+    foreach (Schools::answers() as $question => $answers) {
         expect(
             $schema['properties']['photographer']['properties']['schools']['properties'][$question]['enum'],
         )->toBe($answers);

@@ -2,27 +2,27 @@
 
 declare(strict_types=1);
 
-use RushHold\Assumption;
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumption;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Faults\Fault;
 use RushHold\Kit\Kit;
+use RushHold\Planning\Explore\PlanMap;
+use RushHold\Planning\Explore\SchoolComparison;
 use RushHold\Planning\PlanDocument;
-use RushHold\Planning\PlanMap;
 use RushHold\Planning\Planner;
-use RushHold\Planning\SchoolComparison;
-use RushHold\Rehearsal\EstimateDocument;
-use RushHold\Rehearsal\Grid;
-use RushHold\Rehearsal\Helps;
+use RushHold\Rehearsal\Estimate\EstimateDocument;
+use RushHold\Rehearsal\Estimate\RemedySearch;
+use RushHold\Rehearsal\Estimate\Tally;
 use RushHold\Rehearsal\Rehearsal;
-use RushHold\Rehearsal\Sweep;
-use RushHold\Rehearsal\SweepDocument;
+use RushHold\Rehearsal\Sweep\Grid;
+use RushHold\Rehearsal\Sweep\Sweep;
+use RushHold\Rehearsal\Sweep\SweepDocument;
 use RushHold\Rehearsal\Take;
 use RushHold\Rehearsal\TakeDocument;
-use RushHold\Rehearsal\Tally;
 use RushHold\Rush\Catalogue;
 use RushHold\Rush\KindId;
 use RushHold\Rush\Rush;
-use RushHold\Units;
+use RushHold\Wording\Units;
 use Tests\Support\Documents;
 
 /** Numbers and choices from a seed, the same on every run. */
@@ -96,7 +96,7 @@ function anyKit(Draw $draw): array
     return Documents::kit([
         'body' => [
             'af_sensor' => $draw->one(['on-image', 'line', 'cross']), 'fps' => $draw->one([0.5, 5, 20, 240]), 'has_pace' => $draw->one([true, false]), 'has_pick' => $draw->one([true, false]),
-            'hold_levels_s' => $draw->one([[], [0], [0, 0.1, 0.3, 0.6, 1.2]]), 'detects' => $draw->one([[], ['animal', 'bird', 'person', 'vehicle']]),
+            'stay_levels_s' => $draw->one([[], [0], [0, 0.1, 0.3, 0.6, 1.2]]), 'detects' => $draw->one([[], ['animal', 'bird', 'person', 'vehicle']]),
             'modes' => $draw->one([['single', 'continuous', 'auto-switch', 'manual', 'single-with-override'], ['manual', 'continuous'], ['continuous']]),
             'areas' => $draw->one([['spot'], ['whole-frame'], ['lock-on', 'zone-wide'], ['spot', 'single-point', 'point-plus', 'zone-small', 'zone-wide', 'zone-tall', 'zone-large', 'whole-frame', 'lock-on']]),
         ],
@@ -131,7 +131,7 @@ function reckoned(array $rush, array $kit, Assumptions $figures, int $turn): ?st
             $number(PlanDocument::tips($plan, $planner->tips($plan)));
             $number(PlanMap::around($planner, $plan));
             $number(SchoolComparison::of($planner, $plan));
-            $number(EstimateDocument::helps($plan, Helps::find($rehearsal, $plan->hold, 1)));
+            $number(EstimateDocument::remedies($plan, RemedySearch::find($rehearsal, $plan->hold, 1)));
             $sweep = Sweep::over($rehearsal, $plan->hold, Grid::of('exposure', $plan, $plan->hold), 2);
             $sweep->go(1);
             $number(SweepDocument::of($sweep));

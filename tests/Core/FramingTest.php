@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use RushHold\Assumptions;
-use RushHold\ErrorFunction;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Framing\AimWander;
 use RushHold\Framing\Framing;
 use RushHold\Kit\Kit;
 use RushHold\Rush\KindId;
 use RushHold\Rush\Posture;
+use RushHold\Statistics\ErrorFunction;
 use Tests\Support\Documents;
 
 /** The framing of a rush with the standard kit, under way or not. */

@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Controls\Assignment;
 use RushHold\Controls\ButtonWords;
 use RushHold\Controls\Switching;
 use RushHold\Controls\SwitchingOptimiser;
 use RushHold\Controls\SwitchingProblem;
+use RushHold\Dialect\Scale;
+use RushHold\Dialect\SettingLocation;
+use RushHold\Dialect\Tuning;
+use RushHold\Dialect\TuningPoint;
+use RushHold\Dialect\Words;
 use RushHold\Document\Reader;
 use RushHold\Hold\Pick;
 use RushHold\Kit\ControlUse;
-use RushHold\Kit\Dialect\Scale;
-use RushHold\Kit\Dialect\Tuning;
-use RushHold\Kit\Dialect\TuningPoint;
-use RushHold\Kit\Dialect\Where;
-use RushHold\Kit\Dialect\Words;
 use Tests\Support\Days;
 
 /**
@@ -83,7 +83,7 @@ it('reads words as they are typed', function (string $a, string $b, bool $same) 
 ]);
 
 it('says where a setting lives', function (array $where, string $says) {
-    expect(Where::read(Reader::of($where))->words(['net' => 'the net key']))->toBe($says);
+    expect(SettingLocation::read(Reader::of($where))->words(['net' => 'the net key']))->toBe($says);
 })->with([
     [['menu' => ['Focus', 'Lookout']], 'menu: Focus › Lookout'],
     [['press' => 'net', 'turn' => 'the rear dial'], 'hold the net key, turn the rear dial'],

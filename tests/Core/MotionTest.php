@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Faults\NumberOutOfRange;
 use RushHold\Faults\UnknownField;
 use RushHold\Motion\FocusLag;

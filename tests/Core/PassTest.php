@@ -12,15 +12,15 @@ use RushHold\Motion\MotionBlur;
 use RushHold\Motion\Pattern;
 use RushHold\Optics\Diffraction;
 use RushHold\Planning\Plan;
-use RushHold\Rehearsal\EstimateDocument;
+use RushHold\Rehearsal\Estimate\EstimateDocument;
+use RushHold\Rehearsal\Estimate\Tally;
+use RushHold\Rehearsal\Focus\FocusTarget;
 use RushHold\Rehearsal\Frame;
-use RushHold\Rehearsal\Held;
 use RushHold\Rehearsal\Rehearsal;
-use RushHold\Rehearsal\Scene;
+use RushHold\Rehearsal\Scene\Scene;
 use RushHold\Rehearsal\Shutter;
 use RushHold\Rehearsal\Take;
 use RushHold\Rehearsal\TakeDocument;
-use RushHold\Rehearsal\Tally;
 use RushHold\Rehearsal\Verdict;
 use Tests\Support\Documents;
 
@@ -133,7 +133,7 @@ it('lets come late what bursts in, and what is awaited', function (array $own) {
     $take = $rehearsal->take(3, $rehearsal->plan->hold->with(burst: BurstLength::Long));
     $arrives = $rehearsal->scene->arrives * Scene::STEP_S;
     $held = array_slice($take->plane->held, 0, $rehearsal->scene->arrives);
-    expect($held)->not->toContain(Held::SUBJECT);
+    expect($held)->not->toContain(FocusTarget::SUBJECT);
     foreach ($take->frames() as $frame) {
         expect($frame->atS)->toBeGreaterThan($arrives);
     }
@@ -264,7 +264,7 @@ it('focuses by hand as each technique does', function () {
         ->and(1 / $take->plane->dioptres[0])
         ->toEqualWithDelta($trap->draft->hand->trap->distanceM, 1e-6)
         ->and(array_unique($take->plane->held))
-        ->toBe([Held::PLANE]);
+        ->toBe([FocusTarget::PLANE]);
     // the frames lie round the moment it crosses the plane
     $off = array_map(
         fn (float $distance): float => abs($distance - $trap->draft->hand->trap->distanceM),
@@ -312,10 +312,10 @@ it('loses more to what stands in a zone when the nearest is to win', function ()
     $plan = Documents::plan($rush, ['body' => ['areas' => ['zone-large', 'single-point']]]);
     $rehearsal = Rehearsal::of($plan);
     $sharp = function (Pick $pick) use ($rehearsal, $plan): float {
-        $own = $plan->hold->with(area: AfArea::ZoneLarge, hold: 1)->toArray();
+        $own = $plan->hold->with(area: AfArea::ZoneLarge, stay: 1)->toArray();
         $hold = Documents::hold([
             'area' => AfArea::ZoneLarge,
-            'hold' => 1,
+            'stay' => 1,
             'pace' => 2,
             'pick' => $pick,
             'shutterS' => $own['shutter_s'],
@@ -399,7 +399,7 @@ it('writes a take that can be played, with whole numbers where a drawing needs n
         }
     }
     expect(EstimateDocument::words($plan, new Dials(AfArea::LockOn, 3)))
-        ->toBe('lock-on, hold 3')
+        ->toBe('lock-on, stay 3')
         ->and(EstimateDocument::words($plan, Dials::none()))
         ->toBe('');
 });

@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-use RushHold\Assumptions;
-use RushHold\Document\DocumentChecker;
+use App\Documents\SchemaChecker;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Faults\Fault;
 use RushHold\Kit\Kit;
+use RushHold\Planning\Explore\PlanMap;
+use RushHold\Planning\Explore\SchoolComparison;
+use RushHold\Planning\Explore\TippingPoint;
 use RushHold\Planning\HoldWords;
 use RushHold\Planning\Plan;
-use RushHold\Planning\PlanMap;
 use RushHold\Planning\Planner;
-use RushHold\Planning\SchoolComparison;
-use RushHold\Planning\TippingPoint;
 use RushHold\Rush\KindId;
 use RushHold\Rush\Rush;
 use RushHold\Rush\Schools;
-use RushHold\Units;
+use RushHold\Wording\Units;
 use Tests\Support\Documents;
 
 /** A plan for a drawn situation with some of it set. */
@@ -51,7 +51,7 @@ function drawnRush(Random\Randomizer $dice): array
     $near = between($dice, 0.2, 300);
     $work = $near * between($dice, 1, 4);
     $schools = [];
-    foreach (Schools::ANSWERS as $question => $answers) {
+    foreach (Schools::answers() as $question => $answers) {
         if ($dice->getInt(0, 4) === 0) {
             $schools[$question] = oneOf($dice, $answers);
         }
@@ -95,7 +95,7 @@ function drawnKit(Random\Randomizer $dice): array
             'sensor_width_mm' => $small ? 17.3 : 36, 'sensor_height_mm' => $small ? 13 : 24, 'pixels_wide' => $dice->getInt(2000, 12000), 'fps' => $dice->getInt(1, 60), 'af_lag_s' => $dice->getInt(0, 30) / 100,
             'shortest_shutter_s' => 1 / oneOf($dice, [1000, 4000, 8000, 32000]), 'af_sensor' => oneOf($dice, ['on-image', 'line', 'cross']), 'areas' => $offered,
             'modes' => array_values(array_unique([oneOf($dice, ['single', 'continuous', 'manual', 'single-with-override']), ...someOf($dice, ['single', 'continuous', 'auto-switch', 'manual', 'single-with-override'])])),
-            'detects' => someOf($dice, ['animal', 'bird', 'person', 'vehicle']), 'eye_detection_areas' => someOf($dice, $offered), 'hold_levels_s' => oneOf($dice, [[], [0.2], [0, 0.5, 1], [0, 0.1, 0.3, 0.6, 1.2]]),
+            'detects' => someOf($dice, ['animal', 'bird', 'person', 'vehicle']), 'eye_detection_areas' => someOf($dice, $offered), 'stay_levels_s' => oneOf($dice, [[], [0.2], [0, 0.5, 1], [0, 0.1, 0.3, 0.6, 1.2]]),
             'has_pace' => $dice->getInt(0, 1) === 1, 'has_pick' => $dice->getInt(0, 1) === 1,
         ],
         'lens' => [
@@ -113,7 +113,7 @@ function dice(int $seed): Random\Randomizer
 
 it('gives a plan or a named fault for 5,000 random rushes and kits, never what the body cannot do', function () {
     $dice = dice(20261123);
-    $checker = new DocumentChecker(dirname(__DIR__, 2).'/schemas');
+    $checker = new SchemaChecker(dirname(__DIR__, 2).'/schemas');
     $planned = 0;
     for ($turn = 0; $turn < 5000; $turn++) {
         $rush = drawnRush($dice);
@@ -137,7 +137,7 @@ it('gives a plan or a named fault for 5,000 random rushes and kits, never what t
         if (! in_array($hold->area->value, $body['areas'], true) || ! in_array($hold->focusMode->value, $body['modes'], true)
             || ($hold->detection->value !== 'none' && ! in_array($hold->detection->value, $body['detects'], true))
             || ($hold->eye && ! in_array($hold->area->value, $body['eye_detection_areas'], true))
-            || ($hold->hold === null) !== ($body['hold_levels_s'] === []) || $hold->hold >= max(1, count($body['hold_levels_s']))
+            || ($hold->stay === null) !== ($body['stay_levels_s'] === []) || $hold->stay >= max(1, count($body['stay_levels_s']))
             || ($hold->pace === null) === $body['has_pace'] || ($hold->pick === null) === $body['has_pick']
             || $hold->fps > $body['fps'] || $hold->shutterS < $body['shortest_shutter_s'] * 0.999
             || ($hold->limiterM !== null && ! in_array($hold->limiterM, array_map(fn ($range) => [(float) $range[0], $range[1] === null ? null : (float) $range[1]], $kit['lens']['limiter_m']), true))
@@ -145,7 +145,7 @@ it('gives a plan or a named fault for 5,000 random rushes and kits, never what t
             || ($hold->manualTechnique !== null && $hold->focusMode->value !== 'manual') || min($place) < 0 || max($place) > 1) {
             $this->fail("Turn {$turn}: ".json_encode([$hold->toArray(), $body, $kit['lens']]));
         }
-        if (array_diff(HoldWords::FIELDS, array_column($plan->draft->reasons, 'field')) !== []) {
+        if (array_diff(array_keys(HoldWords::FIELDS), array_column($plan->draft->reasons, 'field')) !== []) {
             $this->fail("Turn {$turn} lacks a reason.");
         }
         if ($turn % 25 === 1) {
@@ -206,7 +206,7 @@ it('never waits less because something hides it longer', function () {
         $last = 0;
         foreach ([0, 0.05, 0.2, 0.8, 3] as $width) {
             $rush['clutter']['obstacle_width_m'] = $width;
-            $level = drawnPlan($dice, $rush, $kit)?->hold->hold ?? $last;
+            $level = drawnPlan($dice, $rush, $kit)?->hold->stay ?? $last;
             expect($level)->toBeGreaterThanOrEqual($last);
             $last = $level;
         }
@@ -280,7 +280,7 @@ it('compares the schools of practice and prices each against the default', funct
     $questions = array_column(SchoolComparison::of(Planner::standard(), $plan), null, 'question');
     $flight = array_column($questions['flight']['answers'], null, 'answer');
 
-    expect(array_keys($questions))->toBe(array_keys(Schools::ANSWERS))
+    expect(array_keys($questions))->toBe(array_keys(Schools::answers()))
         ->and($questions['stabiliser']['picked'])->toBe('off')
         ->and($questions['flight']['differ'])->toBeTrue()
         ->and($flight['single-point']['hold']['area']['pattern'])->toBe('single-point')

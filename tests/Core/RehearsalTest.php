@@ -9,15 +9,15 @@ use RushHold\Kit\FocusMode;
 use RushHold\Motion\Pattern;
 use RushHold\Planning\AreaScorer;
 use RushHold\Planning\Plan;
-use RushHold\Rehearsal\Dice;
-use RushHold\Rehearsal\Drift;
+use RushHold\Rehearsal\Estimate\Tally;
+use RushHold\Rehearsal\Focus\FocusTarget;
+use RushHold\Rehearsal\Focus\Gains;
 use RushHold\Rehearsal\Frame;
-use RushHold\Rehearsal\Gains;
-use RushHold\Rehearsal\Held;
 use RushHold\Rehearsal\Rehearsal;
-use RushHold\Rehearsal\Scene;
+use RushHold\Rehearsal\Scene\Dice;
+use RushHold\Rehearsal\Scene\Noise;
+use RushHold\Rehearsal\Scene\Scene;
 use RushHold\Rehearsal\Take;
-use RushHold\Rehearsal\Tally;
 use RushHold\Rehearsal\Verdict;
 use Tests\Support\Documents;
 
@@ -94,12 +94,12 @@ it('lets chance wander with the spread it is given', function () {
         array_sum(array_map(fn ($one) => $one ** 2, $all)) / count($all),
     );
     $normals = Dice::ofSeed(3)->normals(60000);
-    expect($spread(Drift::rough(2.0, 0.2, $normals)))
+    expect($spread(Noise::rough(2.0, 0.2, $normals)))
         ->toEqualWithDelta(2.0, 0.1)
-        ->and($spread(Drift::smooth(2.0, 0.2, $normals)))
+        ->and($spread(Noise::smooth(2.0, 0.2, $normals)))
         ->toEqualWithDelta(2.0, 0.15);
     // with this spread a jink carries it ε·v·reaction in the time the hand needs to answer
-    $carried = Drift::carried(1.27, 0.25, 1, $normals);
+    $carried = Noise::carried(1.27, 0.25, 1, $normals);
     $moved = [];
     for ($at = 30; $at < 60000; $at++) {
         $moved[] = $carried[$at] - $carried[$at - 30];
@@ -187,14 +187,14 @@ it('plays the same pass for the same seed, and another for another', function ()
         ->and($rehearsal->take(6)->plane->dioptres)
         ->not->toBe($rehearsal->take(5)->plane->dioptres);
     // a dial changes neither the subject nor the hand
-    $other = $rehearsal->take(5, $rehearsal->plan->hold->with(area: AfArea::SinglePoint, hold: 4));
+    $other = $rehearsal->take(5, $rehearsal->plan->hold->with(area: AfArea::SinglePoint, stay: 4));
     expect($other->pass->distanceM)
         ->toBe($rehearsal->pass(5)->distanceM)
         ->and($other->pass->asideM)
         ->toBe($rehearsal->pass(5)->asideM);
 });
 
-it('loses the subject at every post with hold 0, and at none that it waits out', function () {
+it('loses the subject at every post with stay 0, and at none that it waits out', function () {
     $plan = straightPass(9, 90, 20, [
         'clutter' => [
             'foreground' => 'sparse',
@@ -222,15 +222,15 @@ it('loses the subject at every post with hold 0, and at none that it waits out',
         ->toEqualWithDelta($reckoned, Scene::STEP_S * 1.5);
     $held = fn (int $hold) => $rehearsal->take(
         2,
-        $plan->hold->with(area: AfArea::SinglePoint, hold: $hold),
+        $plan->hold->with(area: AfArea::SinglePoint, stay: $hold),
     )->plane->held;
     $through = fn (array $held) => array_unique(
         array_intersect_key($held, array_filter($hidden, fn ($gap, $at) => $at > 60, ARRAY_FILTER_USE_BOTH)),
     );
     expect($through($held(0)))
-        ->not->toContain(Held::SUBJECT)
+        ->not->toContain(FocusTarget::SUBJECT)
         ->and(array_values($through($held(4))))
-        ->toBe([Held::SUBJECT]);
+        ->toBe([FocusTarget::SUBJECT]);
 });
 
 it('is late by its waiting time when something else is to be taken', function () {
@@ -241,8 +241,8 @@ it('is late by its waiting time when something else is to be taken', function ()
     ]);
     $rehearsal = Rehearsal::perfect($plan);
     $takes = fn (int $hold): float => array_search(
-        Held::SUBJECT,
-        $rehearsal->take(3, $plan->hold->with(area: AfArea::WholeFrame, hold: $hold))->plane->held,
+        FocusTarget::SUBJECT,
+        $rehearsal->take(3, $plan->hold->with(area: AfArea::WholeFrame, stay: $hold))->plane->held,
         true,
     ) * Scene::STEP_S;
     foreach ([1 => 0.1, 2 => 0.3, 3 => 0.6, 4 => 1.2] as $hold => $waits) {
@@ -355,9 +355,9 @@ it('does not take what the limiter shuts out', function () {
             fn (int $seed) => count(
                 array_filter(
                     Rehearsal::of($plan)
-                        ->take($seed, $plan->hold->with(area: AfArea::WholeFrame, hold: 0))
+                        ->take($seed, $plan->hold->with(area: AfArea::WholeFrame, stay: 0))
                         ->plane->held,
-                    fn (int $held) => $held === Held::FRONT,
+                    fn (int $held) => $held === FocusTarget::FRONT,
                 ),
             ),
             range(1, 10),

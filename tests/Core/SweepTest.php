@@ -2,23 +2,23 @@
 
 declare(strict_types=1);
 
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Hold\Dials;
 use RushHold\Kit\AfArea;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Planner;
-use RushHold\Rehearsal\Grid;
-use RushHold\Rehearsal\Helps;
-use RushHold\Rehearsal\Loss;
-use RushHold\Rehearsal\Margin;
+use RushHold\Rehearsal\Estimate\Margin;
+use RushHold\Rehearsal\Estimate\RemedySearch;
+use RushHold\Rehearsal\Estimate\Tally;
+use RushHold\Rehearsal\Estimate\VerdictWords;
 use RushHold\Rehearsal\Rehearsal;
-use RushHold\Rehearsal\Sweep;
-use RushHold\Rehearsal\Tally;
+use RushHold\Rehearsal\Sweep\Grid;
+use RushHold\Rehearsal\Sweep\Sweep;
 use RushHold\Rehearsal\Verdict;
-use RushHold\Units;
-use RushHold\WilsonInterval;
+use RushHold\Statistics\WilsonInterval;
+use RushHold\Wording\Units;
 use Tests\Support\Documents;
 
 function sweepOver(Plan $plan, string $kind, int $passes = 30): Sweep
@@ -191,7 +191,7 @@ it('leaves the shutter slow where the background is to streak', function () {
     foreach (Grid::of('exposure', $plan, $plan->hold)->cells() as $dials) {
         expect($dials->shutterS)->toBeGreaterThanOrEqual($plan->hold->shutterS * 0.999);
     }
-    foreach (Helps::find(Rehearsal::of($plan), $plan->hold, 10)->tried as $help) {
+    foreach (RemedySearch::find(Rehearsal::of($plan), $plan->hold, 10)->tried as $help) {
         expect($help->dials->shutterS ?? INF)->toBeGreaterThanOrEqual(
             $plan->hold->shutterS * 0.999,
         );
@@ -222,13 +222,13 @@ it('sweeps only what the hold has', function () {
         UnknownChoice::class,
         'kind is "tracking"; it must be one of exposure',
     );
-    $bare = Documents::plan([], ['body' => ['hold_levels_s' => [], 'has_pace' => false]]);
+    $bare = Documents::plan([], ['body' => ['stay_levels_s' => [], 'has_pace' => false]]);
     expect(Grid::of('tracking', $bare, $bare->hold)->cells())->toHaveCount(4);
     expect(fn () => Grid::of('colour', $bare, $bare->hold))->toThrow(UnknownChoice::class);
 });
 
 it('finds the dial that treats a loss, and does not praise one that changes nothing', function () {
-    $find = fn (Dials $dials): Helps => Helps::find(
+    $find = fn (Dials $dials): RemedySearch => RemedySearch::find(
         Rehearsal::of($plan = planWith($dials)),
         $plan->hold,
         40,
@@ -246,9 +246,9 @@ it('finds the dial that treats a loss, and does not praise one that changes noth
         expect($help->margin->mean)->toBeGreaterThan(0.0);
     }
     foreach (Verdict::cases() as $verdict) {
-        expect(Loss::diesOf($verdict) === '')->toBe($verdict === Verdict::Sharp);
-        expect(Loss::treatedBy($verdict) === '')->toBe($verdict === Verdict::Sharp);
-        expect(Loss::treatedBy($verdict, true))->not->toContain('pace');
+        expect(VerdictWords::diesOf($verdict) === '')->toBe($verdict === Verdict::Sharp);
+        expect(VerdictWords::treatedBy($verdict) === '')->toBe($verdict === Verdict::Sharp);
+        expect(VerdictWords::treatedBy($verdict, true))->not->toContain('pace');
     }
 });
 
@@ -258,7 +258,7 @@ it('plans with the dials a person has taken, and says what it would have set', f
     $own = Documents::plan();
     expect($plan->hold->area)
         ->toBe(AfArea::SinglePoint)
-        ->and($plan->hold->hold)
+        ->and($plan->hold->stay)
         ->toBe(4)
         ->and($plan->hold->pace)
         ->toBe(0)
@@ -275,14 +275,14 @@ it('plans with the dials a person has taken, and says what it would have set', f
     expect($reasons['area.pattern'])
         ->toContain('You took the one point from a rehearsal')
         ->toContain('The plan would have it otherwise')
-        ->and($reasons['tuning.hold'])
+        ->and($reasons['tuning.stay'])
         ->toContain('You took level 4')
         ->and($reasons['shutter_s'])
         ->toContain('You took 1/1000');
     // what the kit does not have is left alone, and the planner asks itself again with the same dials
     expect(planWith(new Dials(AfArea::ZoneTall))->hold->area)
         ->toBe($own->hold->area)
-        ->and(planWith(new Dials(hold: 9))->hold->hold)
+        ->and(planWith(new Dials(stay: 9))->hold->stay)
         ->toBe(4)
         ->and(planWith(new Dials(shutterS: 1e-6, fNumber: 1.0))->hold->shutterS)
         ->toBe(0.000125)
@@ -320,8 +320,8 @@ it('reads and writes dials', function () {
         ->toEqual($dials)
         ->and(Dials::none()->areNone())
         ->toBeTrue()
-        ->and((new Dials(hold: 1))->over($dials)->toArray())
-        ->toBe(['area' => 'lock-on', 'hold' => 1, 'shutter_s' => 0.001]);
+        ->and((new Dials(stay: 1))->over($dials)->toArray())
+        ->toBe(['area' => 'lock-on', 'stay' => 1, 'shutter_s' => 0.001]);
     expect(fn () => Dials::fromArray(['area' => 'everywhere']))->toThrow(
         UnknownChoice::class,
         'dials.area',

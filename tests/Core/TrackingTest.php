@@ -25,19 +25,19 @@ it('reckons how long a post hides the patch: (w/d + z/s)/Ω with the margin', fu
     $rush = ['motion' => ['speed_mps' => 9, 'bearing_deg' => 90], 'distance' => ['work_m' => 20], 'clutter' => ['foreground' => 'sparse', 'obstacle_width_m' => 0.12, 'obstacle_distance_m' => 8]];
     $patch = 0.36 * 0.25;
 
-    expect(told($rush, 'tuning.hold')['hidden_s'])->toBeTo((0.12 / 8 + $patch / 20) / (9 / 20) * 1.2);
+    expect(told($rush, 'tuning.stay')['hidden_s'])->toBeTo((0.12 / 8 + $patch / 20) / (9 / 20) * 1.2);
 });
 
 it('takes the lowest level that waits longer than that', function (float $width, int $level) {
     expect(held([
         'motion' => ['speed_mps' => 9, 'bearing_deg' => 90], 'distance' => ['work_m' => 20], 'photographer' => ['support' => 'locked', 'skill' => 'expert'],
         'clutter' => ['foreground' => 'sparse', 'obstacle_width_m' => $width, 'obstacle_distance_m' => 10],
-    ], ['body' => ['areas' => ['whole-frame']]])->hold)->toBe($level);
+    ], ['body' => ['areas' => ['whole-frame']]])->stay)->toBe($level);
 })->with([[0.1, 1], [0.8, 2], [2.0, 3], [4.0, 4], [50.0, 4]]);
 
 it('says when even the highest level is too short', function () {
     $plan = Documents::plan(['clutter' => ['foreground' => 'sparse', 'obstacle_width_m' => 60]]);
-    $why = array_column(Documents::written($plan)['reasons'], 'why', 'field')['tuning.hold'];
+    $why = array_column(Documents::written($plan)['reasons'], 'why', 'field')['tuning.stay'];
 
     expect($why)->toContain('even the highest level waits only 1.2 s');
 });
@@ -46,11 +46,11 @@ it('waits no longer than whoever wants the next one can wait, and says the confl
     $hidden = ['clutter' => ['crossers' => 'frequent', 'obstacle_width_m' => 2]];
     $enters = Documents::plan($hidden + ['intent' => ['follow' => 'whoever-enters']]);
 
-    expect($enters->hold->hold)->toBe(1)
-        ->and(array_column(Documents::written($enters)['reasons'], 'why', 'field')['tuning.hold'])->toContain('expect to lose it behind things')
-        ->and(held($hidden + ['intent' => ['follow' => 'nearest']])->hold)->toBe(2)
-        ->and(held($hidden)->hold)->toBeGreaterThan(2)
-        ->and(held($hidden + ['motion' => ['pattern' => 'sudden']])->hold)->toBe(1);
+    expect($enters->hold->stay)->toBe(1)
+        ->and(array_column(Documents::written($enters)['reasons'], 'why', 'field')['tuning.stay'])->toContain('expect to lose it behind things')
+        ->and(held($hidden + ['intent' => ['follow' => 'nearest']])->stay)->toBe(2)
+        ->and(held($hidden)->stay)->toBeGreaterThan(2)
+        ->and(held($hidden + ['motion' => ['pattern' => 'sudden']])->stay)->toBe(1);
 });
 
 it('sets pace by the drift over the look ahead against the half depth, where it is nearest', function () {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use RushHold\Units;
+use RushHold\Wording\Units;
 
 it('writes lengths, speeds and shutters as people do', function () {
     expect(Units::Metric->length(0.36))

@@ -1,7 +1,7 @@
 import type { KitWhole, RushWhole, SubjectKind } from "../../resources/js/api/types";
 import { newRush } from "../../resources/js/rooms/plan/newRush";
 import type { Telling } from "../../resources/js/sentence/words";
-import type { Draft } from "../../resources/js/sentence/draft";
+import type { Draft } from "../../resources/js/rush/draft";
 
 const span = (least: number, typical: number, most: number) => ({ least, typical, most, origin: "assumed" });
 
@@ -35,7 +35,7 @@ export const draft = (change: (draft: Draft) => Draft = (same) => same): Draft =
 export const whole = (own: Partial<RushWhole> = {}): RushWhole => ({
   id: "rush-1",
   revision: 1,
-  write: "",
+  write_id: "",
   updated_at: "2026-11-23T09:42:00.000Z",
   can_undo: false,
   can_redo: false,

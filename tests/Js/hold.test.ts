@@ -13,7 +13,7 @@ const hold: Hold = {
   manual_technique: null,
   area: { pattern: "zone-wide", place: { x: 0.5, y: 0.4 } },
   detection: { subject: "bird", eye: true },
-  tuning: { hold: 3, pace: null, pick: "auto" },
+  tuning: { stay: 3, pace: null, pick: "auto" },
   aim: "eye",
   drive: { fps: 20, burst: "short" },
   stabiliser: "panning",
@@ -31,7 +31,7 @@ describe("a hold in words", () => {
     expect(said).toMatchObject({
       shutter_s: "1/2000",
       f_number: "f/5.6",
-      "area.pattern": "Long zone",
+      "area.pattern": "Wide zone",
       "area.place": "50 % across, 40 % down",
       "tuning.pace": "no dial",
       limiter_m: "8\u00a0m – ∞",
@@ -48,9 +48,9 @@ describe("a hold in words", () => {
       ...hold,
       iso: 1600,
       area: { ...hold.area, pattern: "lock-on" },
-      tuning: { ...hold.tuning, hold: 1 },
+      tuning: { ...hold.tuning, stay: 1 },
     };
-    expect(differences(hold, other)).toEqual(["iso", "area.pattern", "tuning.hold"]);
+    expect(differences(hold, other)).toEqual(["iso", "area.pattern", "tuning.stay"]);
   });
 });
 
@@ -124,7 +124,7 @@ describe("tipping points on the lane", () => {
   });
 
   it("leave out a label that has no room, never the mark", () => {
-    const placed = placedTips([tip("above", 20, ["aim"]), tip("above", 20.4, ["tuning.hold"])], scale);
+    const placed = placedTips([tip("above", 20, ["aim"]), tip("above", 20.4, ["tuning.stay"])], scale);
     expect(placed).toHaveLength(2);
     expect(placed[1]!.text).toBe("");
   });

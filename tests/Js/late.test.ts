@@ -2,8 +2,8 @@ import { QueryClient, QueryObserver } from "@tanstack/react-query";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { request } from "../../resources/js/api/client";
 import { gearQuery, rushesQuery } from "../../resources/js/api/queries";
-import { arrivedIn } from "../../resources/js/app/arrived";
-import { Keeper, type Marks } from "../../resources/js/keeper/Keeper";
+import { arrivedIn } from "../../resources/js/shell/arrived";
+import { Autosave, type UndoState } from "../../resources/js/autosave/Autosave";
 import { cardsQuery, merged } from "../../resources/js/rooms/card/card";
 import { inTurn } from "../../resources/js/session/inTurn";
 import { Outbox, waitingSettings, waitingTicks } from "../../resources/js/session/Outbox";
@@ -12,12 +12,12 @@ import { Outbox, waitingSettings, waitingTicks } from "../../resources/js/sessio
 
 const kinds = ["rushes", "gear", "layouts", "cards"] as const;
 type Kind = (typeof kinds)[number];
-type Kept = Marks & { value: number };
+type Kept = UndoState & { value: number };
 
 /** A server that is exact, behind a line on which every request and every answer takes its own time. */
 class FarServer {
   records = Object.fromEntries(
-    kinds.map((kind) => [kind, { id: "r", revision: 1, write: "", can_undo: false, can_redo: false, value: 0 }]),
+    kinds.map((kind) => [kind, { id: "r", revision: 1, write_id: "", can_undo: false, can_redo: false, value: 0 }]),
   ) as Record<Kind, Kept>;
   ticks: Record<string, { on: boolean; at: number }> = {};
   left = "nobody";
@@ -45,7 +45,7 @@ class FarServer {
     const list = init.method === "GET" && !address.slice("/api/".length).includes("/");
     const before = list && this.keeps && this.random() < 0.3 ? this.kept.get(address) : undefined;
     if (list && (this.random() < 0.4 || !this.kept.has(address))) this.kept.set(address, text);
-    if (before !== undefined) return new Response(before, { headers: { "X-Kept": "1" } });
+    if (before !== undefined) return new Response(before, { headers: { "X-Offline-Copy": "1" } });
     // what is only read comes latest of all
     await wait(init.method === "GET" ? 3000 : 600);
     return new Response(text, { status });
@@ -54,7 +54,13 @@ class FarServer {
   private answer(method: string, path: string, sent: any): [number, unknown] {
     const as_of = String(++this.moments).padStart(8, "0");
     const [what, id, part] = path.split("/") as [Kind, string?, string?];
-    const card = { ...this.records.cards, card: { name: "x", rushes: [] }, ticks: { ...this.ticks }, left: this.left };
+    const card = {
+      ...this.records.cards,
+      card: { name: "x", rushes: [] },
+      ticks: { ...this.ticks },
+      pages: [],
+      camera_state: this.left,
+    };
     if (method === "GET" && id === undefined) {
       const rows = what === "cards" ? [card] : [{ ...this.records[what] }];
       return [200, { as_of, [what]: rows, others: [], next: null, room: {} }];
@@ -64,7 +70,7 @@ class FarServer {
     else if (path === "sweeps") this.sweep = "running";
     else if (what === ("sweeps" as Kind) && method === "DELETE") this.sweep = "cancelled";
     else if (part === "ticks") this.ticks = merged(this.ticks, sent.ticks);
-    else if (part === "left") this.left = sent.left.word;
+    else if (part === "camera-state") this.left = sent.state.word;
     else if (what in this.records) return this.record(method, what, part, sent);
     return [200, { user: { assumptions: this.assumptions }, ticks: { ...this.ticks }, status: this.sweep, as_of }];
   }
@@ -75,7 +81,7 @@ class FarServer {
     if (sent.revision !== now.revision)
       return [409, { type: "changed-elsewhere", title: "x", status: 409, detail: "x", faults: [] }];
     const value = part === "undo" ? now.value - 1 : sent.value;
-    this.records[what] = { ...now, revision: now.revision + 1, write: sent.write ?? "", value, can_undo: true };
+    this.records[what] = { ...now, revision: now.revision + 1, write_id: sent.write_id ?? "", value, can_undo: true };
     return [200, { ...this.records[what] }];
   }
 }
@@ -147,16 +153,16 @@ describe("answers that arrive late", () => {
       const data = client.getQueryData(["cards"]);
       if (data !== undefined) ticks.push(now(data));
     });
-    const left = shown(cardsQuery, (data) => data.cards[0].left);
+    const left = shown(cardsQuery, (data) => data.cards[0].camera_state);
     await settle();
     outbox.tick("r", "area", true);
     await pass(800 * server.random());
-    outbox.left("b", { word: "typed" }, "typed");
+    outbox.cameraState("b", { word: "typed" }, "typed");
     void client.invalidateQueries({ queryKey: ["cards"] });
     await pass(800 * server.random());
     outbox.tick("r", "focus", true);
     await pass(800 * server.random());
-    outbox.left("b", { word: "set" }, "ticked");
+    outbox.cameraState("b", { word: "set" }, "ticked");
     await pass(800 * server.random());
     outbox.tick("r", "area", false);
     await atRest();
@@ -175,27 +181,27 @@ describe("answers that arrive late", () => {
       gear: shown(gearQuery, (data) => data.gear[0].revision),
     };
     for (const kind of kinds) {
-      const keeper = new Keeper<{ value: number }, Kept>(server.records[kind], {
+      const autosave = new Autosave<{ value: number }, Kept>(server.records[kind], {
         path: `${kind}/r`,
         draftOf: ({ value }) => ({ value }),
       });
-      const stop = keeper.start();
+      const stop = autosave.start();
       const seen: number[] = [];
-      keeper.subscribe(() => {
-        const { value } = keeper.snapshot().draft;
+      autosave.subscribe(() => {
+        const { value } = autosave.snapshot().draft;
         if (seen.at(-1) !== value) seen.push(value);
       });
       for (const value of [1, 2, 3, 4]) {
-        keeper.edit({ value }, `g${value}`);
-        void keeper.refresh();
+        autosave.edit({ value }, `g${value}`);
+        void autosave.refresh();
         void client.invalidateQueries({ queryKey: [kind] });
         await pass(900 * server.random());
       }
-      const undone = keeper.undo();
+      const undone = autosave.undo();
       await settle();
       await undone;
       expect(seen).toEqual([1, 2, 3, 4, 3]);
-      expect(keeper.snapshot()).toMatchObject({ dirty: false, save: { kind: "saved" }, draft: { value: 3 } });
+      expect(autosave.snapshot()).toMatchObject({ dirty: false, save: { kind: "saved" }, draft: { value: 3 } });
       expect(server.records[kind].value).toBe(3);
       stop();
       void client.invalidateQueries({ queryKey: [kind] });

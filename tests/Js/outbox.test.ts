@@ -100,11 +100,11 @@ describe("what is ticked in the field", () => {
   it("tells only the last of how a camera was left", async () => {
     line = "cut";
     const box = open();
-    box.left("b1", { format: "left/1", iso: 100 }, "typed");
-    box.left("b1", { format: "left/1", iso: 200 }, "Colony");
-    box.left("b2", { format: "left/1" }, "typed");
+    box.cameraState("b1", { format: "camera-state/1", iso: 100 }, "typed");
+    box.cameraState("b1", { format: "camera-state/1", iso: 200 }, "Colony");
+    box.cameraState("b2", { format: "camera-state/1" }, "typed");
     await settle();
-    expect(box.snapshot().map((letter) => letter.path)).toEqual(["gear/b1/left", "gear/b2/left"]);
+    expect(box.snapshot().map((letter) => letter.path)).toEqual(["gear/b1/camera-state", "gear/b2/camera-state"]);
     line = "up";
     box.start();
     await vi.advanceTimersByTimeAsync(6000);

@@ -1,18 +1,16 @@
 import { describe, expect, it } from "vitest";
+import { count, spread } from "../../resources/js/units/counts";
+import { noDials, turned } from "../../resources/js/hold/dials";
 import {
   besideFrame,
-  count,
   frameAt,
   nearestFrame,
-  noDials,
   sharpRange,
-  spread,
   stepAt,
-  turned,
   type Take,
   type Tried,
 } from "../../resources/js/rooms/rehearse/rehearsal";
-import { gain } from "../../resources/js/rooms/rehearse/Told";
+import { gain } from "../../resources/js/rooms/rehearse/ExpectationPanel";
 
 const tried = {
   frames: [0.2, 0.25, 0.3, 1.0].map((at_s) => ({ at_s, verdict: "sharp" })),
@@ -55,10 +53,10 @@ describe("what is sharp round a plane", () => {
 
 describe("dials", () => {
   it("are turned and given back one by one", () => {
-    expect(turned({ hold: 3 }, { pace: 1 })).toEqual({ hold: 3, pace: 1 });
-    expect(turned({ hold: 3, pace: 1 }, { hold: undefined })).toEqual({ pace: 1 });
-    expect(noDials(turned({ hold: 0 }, { hold: undefined }))).toBe(true);
-    expect(noDials({ hold: 0 })).toBe(false);
+    expect(turned({ stay: 3 }, { pace: 1 })).toEqual({ stay: 3, pace: 1 });
+    expect(turned({ stay: 3, pace: 1 }, { stay: undefined })).toEqual({ pace: 1 });
+    expect(noDials(turned({ stay: 0 }, { stay: undefined }))).toBe(true);
+    expect(noDials({ stay: 0 })).toBe(false);
   });
 });
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { ago, asLeft, merged, toMake, type OwnSheet } from "../../resources/js/rooms/card/card";
+import { ago, asLeftNow, merged, toMake, type OwnPage } from "../../resources/js/rooms/card/card";
 import { waitingTicks } from "../../resources/js/session/Outbox";
 import {
   follow,
@@ -100,10 +100,10 @@ describe("a body's own scales", () => {
 
   it("come and go with the way of tuning", () => {
     const body = fresh.body.document as unknown as Body;
-    expect(withTuning(body, "none").hold_levels_s).toEqual([]);
+    expect(withTuning(body, "none").stay_levels_s).toEqual([]);
     const back = withTuning(withTuning(body, "none"), "scales");
-    expect(back.hold_levels_s).toHaveLength(5);
-    expect(back.dialect?.tuning?.hold?.steps).toHaveLength(5);
+    expect(back.stay_levels_s).toHaveLength(5);
+    expect(back.dialect?.tuning?.stay?.steps).toHaveLength(5);
     expect(withTuning(body, "presets").dialect?.tuning?.presets?.map((one) => one.word)).toEqual([
       "1",
       "2",
@@ -138,36 +138,39 @@ describe("a body's own scales", () => {
 
 describe("a way of tuning", () => {
   it("is laid over the levels the body has, however many", () => {
-    const body = { ...fresh.body.document, hold_levels_s: [0, 0.2, 0.5] } as unknown as Body;
+    const body = { ...fresh.body.document, stay_levels_s: [0, 0.2, 0.5] } as unknown as Body;
     const scales = withTuning(body, "scales");
-    expect(scales.hold_levels_s).toEqual([0, 0.2, 0.5]);
-    expect(Math.max(...scales.dialect!.tuning!.hold!.steps.map((one) => one.at))).toBe(2);
+    expect(scales.stay_levels_s).toEqual([0, 0.2, 0.5]);
+    expect(Math.max(...scales.dialect!.tuning!.stay!.steps.map((one) => one.at))).toBe(2);
     const presets = withTuning(body, "presets").dialect!.tuning!.presets!;
-    expect(Math.max(...presets.map((one) => one.hold))).toBeLessThanOrEqual(2);
+    expect(Math.max(...presets.map((one) => one.stay))).toBeLessThanOrEqual(2);
   });
 });
 
 describe("what is to be set", () => {
-  const set = { format: "left/1", area: "spot", iso: 800 };
+  const set = { format: "camera-state/1", area: "spot", iso: 800 };
   const change = { id: "area", field: "area", name: "area", from: null, to: "one point", where: "", danger: null };
   const sheet = {
     key: "r",
     body: { id: "b", name: "B" },
-    left: null,
-    left_by_this: set,
+    camera_state: null,
+    state_once_set: set,
     changes: [change],
-  } as unknown as OwnSheet;
+  } as unknown as OwnPage;
   const left = (state: Record<string, unknown>) => ({ by: "typed", at: "2026-11-25T08:00:00.000Z", state });
 
   it("is nothing once the body was left just so, and is unknown once it was left in another way", () => {
     expect(toMake(sheet)).toEqual({ changes: [change], counted: true });
-    const done = asLeft(sheet, left({ iso: 800, area: "spot", format: "left/1" }));
+    const done = asLeftNow(sheet, left({ iso: 800, area: "spot", format: "camera-state/1" }));
     expect(toMake(done)).toEqual({ changes: [], counted: true });
-    expect(toMake(asLeft(sheet, left({ format: "left/1", iso: 100 })))).toEqual({ changes: [change], counted: false });
+    expect(toMake(asLeftNow(sheet, left({ format: "camera-state/1", iso: 100 })))).toEqual({
+      changes: [change],
+      counted: false,
+    });
   });
 
   it("is what it was when that is taken back", () => {
-    const undone = asLeft(asLeft(sheet, left(set)), left({ format: "left/1" }));
+    const undone = asLeftNow(asLeftNow(sheet, left(set)), left({ format: "camera-state/1" }));
     expect(toMake(undone)).toEqual({ changes: [change], counted: true });
   });
 });

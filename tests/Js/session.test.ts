@@ -38,7 +38,7 @@ beforeEach(() => {
   });
   vi.stubGlobal("localStorage", storage);
   vi.stubGlobal("caches", {
-    keys: async () => [`rush-hold-kept:${ada}`, "rush-hold-who", "workbox-precache"],
+    keys: async () => [`rush-hold-offline:${ada}`, "rush-hold-who", "workbox-precache"],
     delete: async (name: string) => emptied.push(name),
   });
   vi.stubGlobal("document", { cookie: "XSRF-TOKEN=t" });
@@ -90,7 +90,7 @@ describe("signing out", () => {
     expect(await leave(ada)).toBe(true);
     expect(asked).toEqual([{ path: "/api/sign-out", as: ada }]);
     expect([leaving(), accountKey(), unsentOf(ada)]).toEqual([null, null, 0]);
-    expect(emptied).toEqual([`rush-hold-kept:${ada}`, "rush-hold-who"]);
+    expect(emptied).toEqual([`rush-hold-offline:${ada}`, "rush-hold-who"]);
   });
 
   it("is carried out as soon as there is a line, and only then done", async () => {
@@ -128,7 +128,7 @@ describe("an answer of another account", () => {
     await request("GET", "gear");
     expect(lost).toBe(0);
     // what the worker has kept is old news
-    line = () => new Response("{}", { headers: { "X-Account": grace, "X-Kept": "1" } });
+    line = () => new Response("{}", { headers: { "X-Account": grace, "X-Offline-Copy": "1" } });
     await request("GET", "gear");
     expect(lost).toBe(0);
     line = () => new Response("{}", { headers: { "X-Account": grace } });

@@ -1,3 +1,4 @@
+import { schools } from "../../resources/js/generated/vocabulary";
 import { describe, expect, it } from "vitest";
 import type { Rush } from "../../resources/js/api/types";
 import {
@@ -6,11 +7,10 @@ import {
   frontWords,
   hasObstacles,
   obstacleAt,
-  schools,
   schoolWords,
   withClutter,
 } from "../../resources/js/sentence/surroundings";
-import { withIntent, withPhotographer } from "../../resources/js/sentence/draft";
+import { withIntent, withPhotographer } from "../../resources/js/rush/draft";
 import { setFigures } from "../../resources/js/session/figures";
 import { draft } from "./draft";
 

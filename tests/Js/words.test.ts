@@ -8,7 +8,7 @@ import {
   withKind,
   type WordId,
 } from "../../resources/js/sentence/words";
-import { withDistance, withMotion, withSubject } from "../../resources/js/sentence/draft";
+import { withDistance, withMotion, withSubject } from "../../resources/js/rush/draft";
 import { step } from "../../resources/js/units/quantity";
 import { draft, hare, seabird, telling } from "./draft";
 

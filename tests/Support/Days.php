@@ -6,30 +6,30 @@ namespace Tests\Support;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Controls\Assignment;
-use RushHold\Controls\LaidHold;
-use RushHold\Controls\Laying;
+use RushHold\Controls\DayHold;
 use RushHold\Controls\Layout;
+use RushHold\Controls\LayoutOnBody;
 use RushHold\Controls\SwitchingProblem;
+use RushHold\Dialect\BodyProfile;
 use RushHold\Hold\Pick;
 use RushHold\Hold\Scheme;
 use RushHold\Kit\AfArea;
-use RushHold\Kit\BodySheet;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 
 /** Days of holds on the keys of a body, to test with. */
 final class Days
 {
-    /** @return array<string, LaidHold> three holds of a day: flight, in the reeds, asleep */
-    public static function of(BodySheet $sheet): array
+    /** @return array<string, DayHold> three holds of a day: flight, in the reeds, asleep */
+    public static function of(BodyProfile $profile): array
     {
         $holds = [
-            'flight' => Documents::hold(['area' => AfArea::ZoneLarge, 'hold' => 3, 'pace' => 2]),
+            'flight' => Documents::hold(['area' => AfArea::ZoneLarge, 'stay' => 3, 'pace' => 2]),
             'reeds' => Documents::hold([
                 'area' => AfArea::SinglePoint,
-                'hold' => 4,
+                'stay' => 4,
                 'pace' => 0,
                 'pick' => Pick::Centre,
             ]),
@@ -41,7 +41,7 @@ final class Days
         ];
 
         return array_map(
-            fn ($hold, string $key) => new LaidHold($key, ucfirst($key), $hold, $sheet->body),
+            fn ($hold, string $key) => new DayHold($key, ucfirst($key), $hold, $profile->body),
             $holds,
             array_keys($holds),
         );
@@ -51,11 +51,11 @@ final class Days
      * @param  list<Assignment>  $uses
      * @param  array<string, mixed>  $own
      */
-    public static function laid(array $uses = [], array $own = [], string $body = 'skerry_one'): Laying
+    public static function laid(array $uses = [], array $own = [], string $body = 'skerry_one'): LayoutOnBody
     {
-        $sheet = Documents::demoSheet($body);
+        $profile = Documents::demoSheet($body);
         $holds = array_column(
-            array_map(fn (LaidHold $laid) => [$laid->key, $laid], self::of($sheet)),
+            array_map(fn (DayHold $laid) => [$laid->key, $laid], self::of($profile)),
             1,
             0,
         );
@@ -72,7 +72,7 @@ final class Days
             ],
         );
 
-        return new Laying($sheet, $layout, $holds, Assumptions::defaults());
+        return new LayoutOnBody($profile, $layout, $holds, Assumptions::defaults());
     }
 
     /** @return SwitchingProblem a random small day, some controls unable to recall some holds */

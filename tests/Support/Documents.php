@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use RushHold\Document\DocumentChecker;
+use App\Documents\SchemaChecker;
+use RushHold\Dialect\BodyProfile;
 use RushHold\Hold\Aim;
 use RushHold\Hold\Burst;
 use RushHold\Hold\Hold;
@@ -13,7 +14,6 @@ use RushHold\Hold\Place;
 use RushHold\Hold\Scheme;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Kit\AfArea;
-use RushHold\Kit\BodySheet;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
@@ -122,7 +122,7 @@ final class Documents
                     ],
                     'detects' => ['bird'],
                     'eye_detection_areas' => ['whole-frame'],
-                    'hold_levels_s' => [0, 0.1, 0.3, 0.6, 1.2],
+                    'stay_levels_s' => [0, 0.1, 0.3, 0.6, 1.2],
                     'has_pace' => true,
                     'has_pick' => true,
                 ],
@@ -166,7 +166,7 @@ final class Documents
                 'place' => new Place(0.5, 0.5),
                 'detection' => Detection::Bird,
                 'eye' => false,
-                'hold' => 2,
+                'stay' => 2,
                 'pace' => 1,
                 'pick' => Pick::Auto,
                 'aim' => Aim::Eye,
@@ -225,14 +225,14 @@ final class Documents
     /** @return array<string, mixed> the body of a demo sheet */
     public static function demoBody(string $name): array
     {
-        return (new DocumentChecker(__DIR__.'/../../schemas'))->read(
+        return (new SchemaChecker(__DIR__.'/../../schemas'))->read(
             (string) file_get_contents(__DIR__.'/../../database/demo/'.$name.'.json'),
-            'sheet',
+            'kit-file',
         )['body'];
     }
 
-    public static function demoSheet(string $name): BodySheet
+    public static function demoSheet(string $name): BodyProfile
     {
-        return BodySheet::read(self::demoBody($name));
+        return BodyProfile::read(self::demoBody($name));
     }
 }

@@ -6,7 +6,7 @@ namespace Tests\Support;
 
 use RushHold\Rehearsal\Frame;
 use RushHold\Rehearsal\Rehearsal;
-use RushHold\Rehearsal\Scene;
+use RushHold\Rehearsal\Scene\Scene;
 
 /** One pass that is kept: a darting tern behind posts, seed 11. */
 final class GoldenPass

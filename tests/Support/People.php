@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Accounts\StarterKit;
-use App\Models\Card;
-use App\Models\Kit;
-use App\Models\Rush;
-use App\Models\Sweep;
+use App\Models\CardRecord;
+use App\Models\KitRecord;
+use App\Models\RushRecord;
+use App\Models\SweepRecord;
 use App\Models\User;
 use App\Rehearsals\Sweeps;
-use App\Rushes\RushKeeper;
+use App\Rushes\RushWriter;
 
 /** Accounts to test with. */
 final class People
@@ -30,14 +30,14 @@ final class People
         return $user->refresh();
     }
 
-    public static function kitOf(User $user): Kit
+    public static function kitOf(User $user): KitRecord
     {
         return $user->kits()->firstOrFail();
     }
 
-    public static function rushOf(User $user): Rush
+    public static function rushOf(User $user): RushRecord
     {
-        return app(RushKeeper::class)->create(
+        return app(RushWriter::class)->create(
             $user,
             self::kitOf($user),
             json_decode((string) json_encode(Documents::rush())),
@@ -45,7 +45,7 @@ final class People
         );
     }
 
-    public static function cardOf(User $user, Rush ...$rushes): Card
+    public static function cardOf(User $user, RushRecord ...$rushes): CardRecord
     {
         $card = $user->cards()->make([
             'name' => 'A day out',
@@ -59,7 +59,7 @@ final class People
         return $card;
     }
 
-    public static function sweepOf(User $user, Rush $rush): Sweep
+    public static function sweepOf(User $user, RushRecord $rush): SweepRecord
     {
         return app(Sweeps::class)->begin($rush, $user, 'exposure');
     }
@@ -71,7 +71,7 @@ final class People
      * @return array<string, mixed>
      */
     public static function edit(
-        Rush $rush,
+        RushRecord $rush,
         array $own = [],
         string $gesture = 'g1',
         ?int $revision = null,

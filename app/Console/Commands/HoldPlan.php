@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use RushHold\Document\DocumentChecker;
+use App\Documents\SchemaChecker;
 use RushHold\Faults\FaultyDocument;
 use RushHold\Faults\MissingField;
 use RushHold\Faults\UnreadableDocument;
@@ -20,7 +20,7 @@ final class HoldPlan extends CraftCommand
 
     protected $description = 'Prints the plan for a rush and a kit as JSON';
 
-    public function __construct(private readonly DocumentChecker $checker, private readonly Planner $planner)
+    public function __construct(private readonly SchemaChecker $checker, private readonly Planner $planner)
     {
         parent::__construct();
     }

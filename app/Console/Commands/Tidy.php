@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Accounts\Deletion;
-use App\Models\Card;
-use App\Models\Gear;
-use App\Models\Rush;
+use App\Models\CardRecord;
+use App\Models\GearRecord;
+use App\Models\RushRecord;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Collection;
@@ -59,8 +59,8 @@ final class Tidy extends Command
     private function deleted(Carbon $before): int
     {
         $count = 0;
-        foreach ([Card::class, Rush::class, Gear::class] as $model) {
-            /** @var Collection<int, Card|Rush|Gear> $old */
+        foreach ([CardRecord::class, RushRecord::class, GearRecord::class] as $model) {
+            /** @var Collection<int, CardRecord|RushRecord|GearRecord> $old */
             $old = $model::query()->withoutGlobalScope(SoftDeletingScope::class)->where('deleted_at', '<', $before)->limit(1000)->get();
             foreach ($old as $record) {
                 if (! $this->isNamed($record)) {
@@ -74,11 +74,11 @@ final class Tidy extends Command
         return $count;
     }
 
-    private function isNamed(Card|Rush|Gear $record): bool
+    private function isNamed(CardRecord|RushRecord|GearRecord $record): bool
     {
         return match (true) {
-            $record instanceof Card => false,
-            $record instanceof Rush => DB::table('layouts')->where('user_id', $record->user_id)->where('document', 'like', "%{$record->id}%")->exists()
+            $record instanceof CardRecord => false,
+            $record instanceof RushRecord => DB::table('layouts')->where('user_id', $record->user_id)->where('document', 'like', "%{$record->id}%")->exists()
                 || DB::table('cards')->where('user_id', $record->user_id)->where('rushes', 'like', "%{$record->id}%")->exists(),
             default => DB::table('kits')->where(static fn ($query) => $query->where('body_id', $record->id)->orWhere('lens_id', $record->id)
                 ->orWhere('converter_id', $record->id)->orWhere('adapter_id', $record->id))->exists(),

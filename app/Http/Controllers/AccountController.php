@@ -9,7 +9,7 @@ use App\Accounts\DemoCopies;
 use App\Accounts\Passwords;
 use App\Accounts\StarterKit;
 use App\Http\Requests\Body;
-use App\Limits\Room;
+use App\Limits\Quota;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Validation\ValidationException;
-use RushHold\Assumptions;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Faults\UnknownField;
 
@@ -131,9 +131,9 @@ final readonly class AccountController extends Controller
     }
 
     /** How much room this account has and has used. */
-    public function room(Request $request, Room $room): JsonResponse
+    public function room(Request $request, Quota $quota): JsonResponse
     {
-        return new JsonResponse(['room' => $room->of($this->user($request))]);
+        return new JsonResponse(['quota' => $quota->of($this->user($request))]);
     }
 
     public function newPassword(Request $request): Response
@@ -166,7 +166,7 @@ final readonly class AccountController extends Controller
         }
         Password::broker()->sendResetLink(['email' => $email, 'is_demo' => false, 'demo_until' => null]);
 
-        return new JsonResponse(['says' => 'If there is an account with this address, a link is on its way. It is good for an hour.']);
+        return new JsonResponse(['message' => 'If there is an account with this address, a link is on its way. It is good for an hour.']);
     }
 
     /** Sets a new password by a link that was mailed or handed out. */
@@ -183,7 +183,7 @@ final readonly class AccountController extends Controller
             throw self::refused('token', 'This link has ended or was used already. Ask for another.');
         }
 
-        return new JsonResponse(['says' => 'Your password is set. Sign in with it.']);
+        return new JsonResponse(['message' => 'Your password is set. Sign in with it.']);
     }
 
     public function destroy(Request $request, Deletion $deletion): Response

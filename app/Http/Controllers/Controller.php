@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Rush;
+use App\Models\RushRecord;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
 use RushHold\Faults\UnknownChoice;
@@ -21,7 +22,7 @@ abstract readonly class Controller
      */
     protected function refuseStrangers(User $user, string $field, array $ids): void
     {
-        $known = Rush::query()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', $user->id)->whereKey(array_values(array_unique($ids)))->pluck('id')->all();
+        $known = RushRecord::query()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', $user->id)->whereKey(array_values(array_unique($ids)))->pluck('id')->all();
         foreach ($ids as $at => $id) {
             if (! in_array($id, $known, true)) {
                 throw UnknownChoice::of($field.'.'.$at, $id, ['the id of a rush of yours']);
@@ -33,6 +34,21 @@ abstract readonly class Controller
     protected static function asOf(): string
     {
         return now()->toIso8601ZuluString('microsecond');
+    }
+
+    /**
+     * The record of this account that the address names.
+     *
+     * @template T of Model
+     *
+     * @param  class-string<T>  $class
+     * @return T
+     */
+    protected function bound(Request $request, string $parameter, string $class): Model
+    {
+        $record = $request->route($parameter);
+
+        return $record instanceof $class ? $record : abort(404);
     }
 
     /** The account that is signed in. */

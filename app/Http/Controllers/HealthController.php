@@ -38,45 +38,45 @@ final readonly class HealthController extends Controller
         return new JsonResponse(['well' => $well] + $parts, $well ? 200 : 503, ['Cache-Control' => 'no-store']);
     }
 
-    /** @return array{well: bool, says: string} */
+    /** @return array{well: bool, message: string} */
     private function store(): array
     {
         $from = hrtime(true);
         try {
             $waiting = DB::table('jobs')->count();
         } catch (\Throwable $away) {
-            return ['well' => false, 'says' => 'does not answer: '.mb_strcut($away->getMessage(), 0, 120)];
+            return ['well' => false, 'message' => 'does not answer: '.mb_strcut($away->getMessage(), 0, 120)];
         }
 
-        return ['well' => true, 'says' => sprintf('answers in %.1f ms; %d portions of work wait', (hrtime(true) - $from) / 1e6, $waiting)];
+        return ['well' => true, 'message' => sprintf('answers in %.1f ms; %d portions of work wait', (hrtime(true) - $from) / 1e6, $waiting)];
     }
 
-    /** @return array{well: bool, says: string} */
+    /** @return array{well: bool, message: string} */
     private static function worker(): array
     {
         $beat = @filemtime((string) config('rushhold.beat'));
         $silent = $beat === false ? null : time() - $beat;
 
         return match (true) {
-            $silent === null => ['well' => false, 'says' => 'none has been here; sweeps wait'],
-            $silent > self::SILENT_S => ['well' => false, 'says' => "silent for {$silent} s; sweeps wait"],
-            default => ['well' => true, 'says' => "there {$silent} s ago"],
+            $silent === null => ['well' => false, 'message' => 'none has been here; sweeps wait'],
+            $silent > self::SILENT_S => ['well' => false, 'message' => "silent for {$silent} s; sweeps wait"],
+            default => ['well' => true, 'message' => "there {$silent} s ago"],
         };
     }
 
-    /** @return array{well: bool, says: string} */
+    /** @return array{well: bool, message: string} */
     private static function disk(): array
     {
         $free = (float) @disk_free_space(storage_path());
 
-        return ['well' => $free > self::SHORT_BYTES, 'says' => sprintf('%.1f GB free', $free / 1e9)];
+        return ['well' => $free > self::SHORT_BYTES, 'message' => sprintf('%.1f GB free', $free / 1e9)];
     }
 
-    /** @return array{well: bool, says: string} */
+    /** @return array{well: bool, message: string} */
     private static function log(): array
     {
         $file = storage_path('logs/rush-hold-'.date('Y-m-d').'.log');
 
-        return ['well' => true, 'says' => is_file($file) ? sprintf('%d KB written today', (int) (filesize($file) / 1000)) : 'nothing written today'];
+        return ['well' => true, 'message' => is_file($file) ? sprintf('%d KB written today', (int) (filesize($file) / 1000)) : 'nothing written today'];
     }
 }

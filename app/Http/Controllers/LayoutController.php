@@ -4,103 +4,110 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\History\History;
+use App\Documents\SchemaChecker;
 use App\Http\Requests\Body;
-use App\Layouts\LayoutReading;
-use App\Models\Gear;
-use App\Models\Layout;
+use App\Layouts\LayoutReport;
+use App\Models\GearRecord;
+use App\Models\LayoutRecord;
 use App\Models\User;
+use App\Undo\Creation;
+use App\Undo\History;
+use App\Undo\Undoable;
+use App\Undo\UndoableController;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use RushHold\Controls\Layout as LayoutOfCraft;
+use RushHold\Controls\Layout;
 use RushHold\Controls\SchemeLayer;
 use RushHold\Controls\Switching;
-use RushHold\Document\DocumentChecker;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Hold\Scheme;
 
-/** What the controls of a body do, checked against the holds of the day. */
-final readonly class LayoutController extends Controller
+/**
+ * What the controls of a body do, checked against the holds of the day.
+ *
+ * @extends UndoableController<LayoutRecord>
+ */
+final readonly class LayoutController extends UndoableController
 {
-    public function __construct(private LayoutReading $reading, private History $history, private DocumentChecker $checker) {}
-
-    public function show(Request $request, Gear $gear): JsonResponse
+    public function __construct(private LayoutReport $report, private SchemaChecker $checker, History $history, Creation $creation)
     {
-        return $this->answer($gear, $this->of($gear), $this->user($request));
+        parent::__construct($history, $creation);
     }
 
-    public function update(Request $request, Gear $gear): JsonResponse
+    public function show(Request $request, GearRecord $gear): JsonResponse
+    {
+        return $this->shown($gear, $this->of($gear), $this->user($request));
+    }
+
+    public function update(Request $request, GearRecord $gear): JsonResponse
     {
         $body = Body::of($request);
         $user = $this->user($request);
         $document = $body->object('layout');
         $this->check($document, $user);
-        $layout = $this->begun($gear, $user);
 
-        return $this->answer($gear, $this->history->edit($layout, $body->whole('revision'), $body->text('gesture', 40), $body->optionalText('write', 40) ?? '', static function (Layout $layout) use ($document): void {
+        return $this->answer($request, $this->history->edit($this->begun($gear, $user), $body->write(), static function (LayoutRecord $layout) use ($document): void {
             $layout->document = $document;
-        }), $user);
-    }
-
-    public function undo(Request $request, Gear $gear): JsonResponse
-    {
-        return $this->step($request, $gear, -1);
-    }
-
-    public function redo(Request $request, Gear $gear): JsonResponse
-    {
-        return $this->step($request, $gear, 1);
+        }));
     }
 
     /** The layout with a button scheme laid on it; nothing is kept. */
-    public function scheme(Request $request, Gear $gear, string $scheme): JsonResponse
+    public function scheme(Request $request, GearRecord $gear, string $scheme): JsonResponse
     {
         $wanted = Scheme::tryFrom($scheme) ?? throw UnknownChoice::of('scheme', $scheme, array_column(Scheme::cases(), 'value'));
 
-        return new JsonResponse(['layout' => SchemeLayer::lay($this->reading->laying(self::body($gear), $this->of($gear), $this->user($request)), $wanted)->toArray()]);
+        return new JsonResponse(['layout' => SchemeLayer::lay($this->report->onBody(self::body($gear), $this->of($gear), $this->user($request)), $wanted)->toArray()]);
     }
 
     /** The quickest layout for the holds of the day; nothing is kept. */
-    public function best(Request $request, Gear $gear): JsonResponse
+    public function best(Request $request, GearRecord $gear): JsonResponse
     {
-        $laying = $this->reading->laying(self::body($gear), $this->of($gear), $this->user($request));
-        $best = (new Switching($laying))->best();
+        $onBody = $this->report->onBody(self::body($gear), $this->of($gear), $this->user($request));
+        $best = (new Switching($onBody))->best();
 
-        return new JsonResponse(['layout' => $best['layout']->toArray(), 'most' => $best['most'] === null ? null : $laying->name($best['most'])] + $best);
+        return new JsonResponse(['layout' => $best['layout']->toArray(), 'most' => $best['most'] === null ? null : $onBody->name($best['most'])] + $best);
     }
 
-    private function step(Request $request, Gear $gear, int $by): JsonResponse
+    protected function record(Request $request): LayoutRecord
     {
-        $user = $this->user($request);
-
-        return $this->answer($gear, $this->history->step($this->begun($gear, $user), Body::of($request)->whole('revision'), $by), $user);
+        return $this->begun($this->bound($request, 'gear', GearRecord::class), $this->user($request));
     }
 
-    private function answer(Gear $gear, ?Layout $layout, User $user): JsonResponse
+    protected function roomFor(User $user, Model&Undoable $record): void
     {
-        $laying = $this->reading->laying(self::body($gear), $layout, $user);
+        // one for each body, which has room
+    }
+
+    protected function answer(Request $request, Model&Undoable $record, int $status = 200): JsonResponse
+    {
+        return $this->shown($this->bound($request, 'gear', GearRecord::class), $record, $this->user($request));
+    }
+
+    private function shown(GearRecord $gear, ?LayoutRecord $layout, User $user): JsonResponse
+    {
+        $onBody = $this->report->onBody(self::body($gear), $layout, $user);
 
         return new JsonResponse(
-            ['id' => $gear->id, 'layout' => $layout->document ?? $laying->layout->toArray(), 'reading' => $this->reading->of($laying)]
-            + ($layout === null ? ['revision' => 1, 'write' => '', 'can_undo' => false, 'can_redo' => false] : $this->history->marks($layout)),
+            ['id' => $gear->id, 'layout' => $layout->document ?? $onBody->layout->toArray(), 'report' => $this->report->of($onBody)]
+            + ($layout === null ? ['revision' => 1, 'write_id' => '', 'can_undo' => false, 'can_redo' => false] : $this->history->undoState($layout)),
         );
     }
 
-    private function of(Gear $gear): ?Layout
+    private function of(GearRecord $gear): ?LayoutRecord
     {
-        return Layout::query()->where('gear_id', $gear->id)->first();
+        return LayoutRecord::query()->where('gear_id', $gear->id)->first();
     }
 
     /** The layout of a body, begun on its first change. */
-    private function begun(Gear $gear, User $user): Layout
+    private function begun(GearRecord $gear, User $user): LayoutRecord
     {
-        return $this->of($gear) ?? DB::transaction(function () use ($gear, $user): Layout {
+        return $this->of($gear) ?? DB::transaction(function () use ($gear, $user): LayoutRecord {
             User::query()->whereKey($user->id)->lockForUpdate()->first();
             $layout = $this->of($gear);
             if ($layout === null) {
-                $layout = $user->layouts()->make(['gear_id' => self::body($gear)->id, 'document' => json_decode((string) json_encode(LayoutOfCraft::fresh()->toArray())), 'revision' => 1, 'position' => 1]);
-                $layout->save();
+                $layout = $user->layouts()->make(['gear_id' => self::body($gear)->id, 'document' => json_decode((string) json_encode(Layout::fresh()->toArray()))]);
                 $this->history->begin($layout);
             }
 
@@ -111,7 +118,7 @@ final readonly class LayoutController extends Controller
     /** Every hold it names, wherever, must answer a rush of this account, deleted or not. */
     private function check(\stdClass $document, User $user): void
     {
-        $layout = LayoutOfCraft::fromArray($this->checker->check($document, 'layout', 'layout'));
+        $layout = Layout::fromArray($this->checker->check($document, 'layout', 'layout'));
         $named = ['base' => $layout->base];
         foreach ($layout->holds as $at => $id) {
             $named["holds.{$at}"] = $id;
@@ -126,7 +133,7 @@ final readonly class LayoutController extends Controller
         $this->refuseStrangers($user, 'layout', array_filter($named, is_string(...)));
     }
 
-    private static function body(Gear $gear): Gear
+    private static function body(GearRecord $gear): GearRecord
     {
         return $gear->type === 'body' ? $gear : throw UnknownChoice::of('gear', $gear->type, ['a body']);
     }

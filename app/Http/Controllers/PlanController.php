@@ -5,49 +5,45 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Body;
-use App\Models\Rush;
-use App\Plans\PlanKeeper;
+use App\Models\RushRecord;
+use App\Plans\PlanCache;
 use App\Plans\Reckoning;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
+use RushHold\Planning\Explore\PlanMap;
+use RushHold\Planning\Explore\SchoolComparison;
 use RushHold\Planning\Plan;
 use RushHold\Planning\PlanDocument;
-use RushHold\Planning\PlanMap;
 use RushHold\Planning\Planner;
-use RushHold\Planning\SchoolComparison;
 
 /** Plans: that of a kept rush, and that of documents sent along. */
 final readonly class PlanController extends Controller
 {
-    public function __construct(private PlanKeeper $plans, private Planner $planner, private Reckoning $reckoning) {}
+    public function __construct(private PlanCache $plans, private Planner $planner, private Reckoning $reckoning) {}
 
-    public function show(Request $request, Rush $rush): JsonResponse
+    public function show(Request $request, RushRecord $rush): JsonResponse
     {
-        $plan = $this->plans->of($rush, $this->user($request));
-        if ($plan->document === null) {
-            $this->refuse((array) json_decode((string) json_encode($plan->fault), true));
-        }
+        $user = $this->user($request);
+        $plan = $this->plans->of($rush, $user);
 
-        return new JsonResponse($plan->document);
+        return $plan->text($user->units())?->response() ?? $this->refuse(Reader::plain($plan->fault));
     }
 
     /** Plans a rush/1 and a kit/1 that are sent along; nothing is kept. */
     public function store(Request $request): JsonResponse
     {
         $body = Body::of($request);
-        [$plan, $fault] = $this->plans->reckon($body->object('rush'), $body->object('kit'), $this->user($request));
-        if ($plan === null) {
-            $this->refuse((array) $fault);
-        }
+        [$plan, $fault] = $this->plans->planDocuments($body->object('rush'), $body->object('kit'), $this->user($request));
 
-        return new JsonResponse($plan);
+        return $plan?->response() ?? $this->refuse((array) $fault);
     }
 
     /** What would change the answer: the nearest tipping points, and for each field of the hold its nearest flip. */
-    public function tips(Request $request, Rush $rush): JsonResponse
+    public function tips(Request $request, RushRecord $rush): JsonResponse
     {
         return $this->answer($request, $rush, 'What would change the answer', function (Plan $plan): array {
             $told = PlanDocument::tips($plan, $this->planner->tips($plan));
@@ -57,26 +53,26 @@ final readonly class PlanController extends Controller
     }
 
     /** The answer for other distances and speeds, on a grid round the rush. */
-    public function map(Request $request, Rush $rush): JsonResponse
+    public function map(Request $request, RushRecord $rush): JsonResponse
     {
         return $this->answer($request, $rush, 'The map', fn (Plan $plan): array => PlanMap::around($this->planner, $plan));
     }
 
     /** The same rush answered by each school of practice. */
-    public function schools(Request $request, Rush $rush): JsonResponse
+    public function schools(Request $request, RushRecord $rush): JsonResponse
     {
         return $this->answer($request, $rush, 'The comparison', fn (Plan $plan): array => ['questions' => SchoolComparison::of($this->planner, $plan)]);
     }
 
     /** @param  \Closure(Plan): array<string, mixed>  $reckon */
-    private function answer(Request $request, Rush $rush, string $what, \Closure $reckon): JsonResponse
+    private function answer(Request $request, RushRecord $rush, string $what, \Closure $reckon): JsonResponse
     {
         $plan = $this->planOf($request, $rush);
 
         return JsonResponse::fromJsonString($this->reckoning->json($what, ['rush' => $rush->document, 'figures' => $this->user($request)->assumptions], static fn (): array => $reckon($plan)));
     }
 
-    private function planOf(Request $request, Rush $rush): Plan
+    private function planOf(Request $request, RushRecord $rush): Plan
     {
         try {
             return $this->plans->planOf($rush, $this->user($request));

@@ -4,38 +4,38 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Documents\SchemaChecker;
 use App\Http\Requests\Body;
-use App\Models\Rush;
-use App\Rehearsals\RehearsalKeeper;
+use App\Models\RushRecord;
+use App\Rehearsals\RehearsalCache;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use RushHold\Document\DocumentChecker;
 use RushHold\Faults\NumberOutOfRange;
 use RushHold\Hold\Dials;
 
 /** Rehearsals of a rush: what many passes tell, what would help, one pass to play. */
 final readonly class RehearsalController extends Controller
 {
-    public function __construct(private RehearsalKeeper $rehearsals, private DocumentChecker $checker) {}
+    public function __construct(private RehearsalCache $rehearsals, private SchemaChecker $checker) {}
 
-    public function show(Request $request, Rush $rush): JsonResponse
+    public function show(Request $request, RushRecord $rush): JsonResponse
     {
         return self::json($this->rehearsals->estimate($rush, $this->user($request)));
     }
 
-    public function helps(Request $request, Rush $rush): JsonResponse
+    public function remedies(Request $request, RushRecord $rush): JsonResponse
     {
-        return self::json($this->rehearsals->helps($rush, $this->user($request)));
+        return self::json($this->rehearsals->remedies($rush, $this->user($request)));
     }
 
     /** Many passes with dials turned, beside the hold as it is; nothing is kept. */
-    public function try(Request $request, Rush $rush): JsonResponse
+    public function try(Request $request, RushRecord $rush): JsonResponse
     {
         return self::json($this->rehearsals->tried($rush, $this->user($request), $this->dials(Body::of($request))));
     }
 
     /** One pass, step by step; nothing is kept. */
-    public function take(Request $request, Rush $rush): JsonResponse
+    public function take(Request $request, RushRecord $rush): JsonResponse
     {
         $body = Body::of($request);
         $seed = $body->whole('seed');

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Body;
-use App\Models\Rush;
-use App\Models\Sweep;
-use App\Plans\PlanKeeper;
+use App\Models\RushRecord;
+use App\Models\SweepRecord;
+use App\Plans\PlanCache;
 use App\Rehearsals\Sweeps;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -20,34 +20,34 @@ final readonly class SweepController extends Controller
     /** Silent for so many seconds, a sweep is said to wait for a worker. */
     private const WAITS_S = 3;
 
-    public function __construct(private Sweeps $sweeps, private PlanKeeper $plans) {}
+    public function __construct(private Sweeps $sweeps, private PlanCache $plans) {}
 
     /** The last sweep of each kind. */
-    public function index(Request $request, Rush $rush): JsonResponse
+    public function index(Request $request, RushRecord $rush): JsonResponse
     {
-        $mark = $this->plans->mark($rush, $this->user($request));
-        /** @var Collection<int, Sweep> $last */
-        $last = Sweep::query()->select(['id', 'kind', 'mark', 'status', 'passes', 'done', 'reading', 'beat_at'])->where('rush_id', $rush->id)->orderByDesc('created_at')->limit(12)->get()->unique('kind');
+        $fingerprint = $this->plans->fingerprint($rush, $this->user($request));
+        /** @var Collection<int, SweepRecord> $last */
+        $last = SweepRecord::query()->select(['id', 'kind', 'fingerprint', 'status', 'passes', 'done', 'reading', 'beat_at'])->where('rush_id', $rush->id)->orderByDesc('created_at')->limit(12)->get()->unique('kind');
 
-        return new JsonResponse(['sweeps' => $last->map(fn (Sweep $sweep): array => self::whole($sweep, $mark))->values()->all()]);
+        return new JsonResponse(['sweeps' => $last->map(fn (SweepRecord $sweep): array => self::whole($sweep, $fingerprint))->values()->all()]);
     }
 
-    public function store(Request $request, Rush $rush): JsonResponse
+    public function store(Request $request, RushRecord $rush): JsonResponse
     {
         $user = $this->user($request);
 
-        return new JsonResponse(self::whole($this->sweeps->begin($rush, $user, Body::of($request)->text('kind', 16)), $this->plans->mark($rush, $user)), 201);
+        return new JsonResponse(self::whole($this->sweeps->begin($rush, $user, Body::of($request)->text('kind', 16)), $this->plans->fingerprint($rush, $user)), 201);
     }
 
-    public function show(Request $request, Sweep $sweep): JsonResponse
+    public function show(Request $request, SweepRecord $sweep): JsonResponse
     {
         $this->sweeps->wake($sweep);
         $rush = $sweep->rush;
 
-        return new JsonResponse(self::whole($sweep, $rush === null ? '' : $this->plans->mark($rush, $this->user($request))));
+        return new JsonResponse(self::whole($sweep, $rush === null ? '' : $this->plans->fingerprint($rush, $this->user($request))));
     }
 
-    public function destroy(Request $request, Sweep $sweep): JsonResponse
+    public function destroy(Request $request, SweepRecord $sweep): JsonResponse
     {
         $this->sweeps->cancel($sweep);
 
@@ -55,12 +55,12 @@ final readonly class SweepController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private static function whole(Sweep $sweep, string $mark): array
+    private static function whole(SweepRecord $sweep, string $fingerprint): array
     {
         return [
             'id' => $sweep->id, 'kind' => $sweep->kind, 'status' => $sweep->status, 'passes' => $sweep->passes, 'done' => $sweep->done,
             'waiting' => $sweep->status === 'running' && $sweep->beat_at->diffInSeconds(Carbon::now()) > self::WAITS_S,
-            'stale' => $sweep->mark !== $mark, 'at' => $sweep->beat_at->toIso8601ZuluString(), 'grid' => $sweep->reading,
+            'stale' => $sweep->fingerprint !== $fingerprint, 'at' => $sweep->beat_at->toIso8601ZuluString(), 'grid' => $sweep->reading,
         ];
     }
 }

@@ -15,6 +15,11 @@ use Symfony\Component\HttpFoundation\Response;
 /** What reckons for long: two at once for an account, few at once altogether; a third waits a moment, whoever comes beyond that is told and asks again. */
 final readonly class Heavy
 {
+    /** What is marked so, below /api/, an id as *; the page asks for no more than its turns of these, and bin/serve/nginx.conf sends them to a line of their own. */
+    public const PATHS = [
+        'rushes/*/rehearsal', 'rushes/*/rehearsal/remedies', 'rushes/*/rehearsal/try', 'rushes/*/map', 'rushes/*/schools', 'rushes/*/sweeps', 'layouts/*/best', 'cards/*/pdf',
+    ];
+
     public function __construct(private Turns $turns) {}
 
     /**

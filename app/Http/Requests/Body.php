@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Documents\SchemaChecker;
+use App\Models\GearRecord;
+use App\Undo\Write;
 use Illuminate\Http\Request;
-use RushHold\Document\DocumentChecker;
 use RushHold\Faults\FaultyDocument;
 use RushHold\Faults\HiddenCharacters;
 use RushHold\Faults\MissingField;
@@ -24,7 +26,7 @@ final readonly class Body
     /** @throws FaultyDocument when it is no JSON object */
     public static function of(Request $request): self
     {
-        $fields = DocumentChecker::decoded($request->getContent() ?: '{}', 'The request');
+        $fields = SchemaChecker::decoded($request->getContent() ?: '{}', 'The request');
 
         // some clients write an empty object as an empty list
         $fields = $fields === [] ? new \stdClass : $fields;
@@ -57,7 +59,7 @@ final readonly class Body
     }
 
     /** One line of text, without the spaces round it. */
-    public function text(string $name, int $most = 120): string
+    public function text(string $name, int $most = GearRecord::NAME): string
     {
         $value = $this->need($name);
         if (! is_string($value)) {
@@ -72,7 +74,7 @@ final readonly class Body
         return $value;
     }
 
-    public function optionalText(string $name, int $most = 120): ?string
+    public function optionalText(string $name, int $most = GearRecord::NAME): ?string
     {
         return isset($this->fields->{$name}) ? $this->text($name, $most) : null;
     }
@@ -125,6 +127,14 @@ final readonly class Body
         }
 
         return $value >= $least && $value <= $most ? (float) $value : throw NumberOutOfRange::of($name, (float) $value, $least, $most, $unit);
+    }
+
+    /** What the writer of a change says of it; without a gesture, it is undone by itself. */
+    public function write(): Write
+    {
+        $revision = $this->whole('revision');
+
+        return new Write($revision, $this->optionalText('gesture', 40) ?? 'at '.$revision, $this->optionalText('write_id', 40) ?? '');
     }
 
     private function need(string $name): mixed

@@ -6,29 +6,29 @@ namespace RushHold\Controls\Checks;
 
 use RushHold\Controls\Assignment;
 use RushHold\Controls\Finding;
-use RushHold\Controls\Laying;
+use RushHold\Controls\LayoutOnBody;
 use RushHold\Kit\BundlePart;
 use RushHold\Kit\Control;
 
 /** A bundle that carries what it should leave alone, leaves out what the hold needs, or holds what its control cannot. */
 final class BundleContents implements Check
 {
-    public function find(Laying $laying): array
+    public function find(LayoutOnBody $onBody): array
     {
         $found = [];
-        foreach ($laying->layout->uses as $use) {
-            $control = $laying->sheet->controls[$use->control] ?? null;
+        foreach ($onBody->layout->uses as $use) {
+            $control = $onBody->profile->controls[$use->control] ?? null;
             if (! $use->recalls() || $control === null) {
                 continue;
             }
-            array_push($found, ...$this->tooMuch($laying, $use, $control), ...$this->cannot($laying, $use, $control), ...$this->tooLittle($laying, $use, $control));
+            array_push($found, ...$this->tooMuch($onBody, $use, $control), ...$this->cannot($onBody, $use, $control), ...$this->tooLittle($onBody, $use, $control));
         }
 
         return $found;
     }
 
     /** @return list<Finding> */
-    private function tooMuch(Laying $laying, Assignment $use, Control $control): array
+    private function tooMuch(LayoutOnBody $onBody, Assignment $use, Control $control): array
     {
         $much = array_values(array_filter($use->carries, static fn (BundlePart $part): bool => $part->isExposure()));
         if ($much === []) {
@@ -38,12 +38,12 @@ final class BundleContents implements Check
         return [new Finding(
             'bundle-too-much', sprintf('%s also recalls %s: pressing it changes the exposure you tested.', self::capital($control->name), self::listed($much)),
             $use->control, $use->hold, sprintf('Leave %s out', self::listed($much)),
-            $laying->layout->put($use->carrying(array_values(array_filter($use->carries, static fn (BundlePart $part): bool => ! $part->isExposure())))),
+            $onBody->layout->put($use->carrying(array_values(array_filter($use->carries, static fn (BundlePart $part): bool => ! $part->isExposure())))),
         )];
     }
 
     /** @return list<Finding> */
-    private function cannot(Laying $laying, Assignment $use, Control $control): array
+    private function cannot(LayoutOnBody $onBody, Assignment $use, Control $control): array
     {
         $cannot = array_values(array_filter($use->carries, static fn (BundlePart $part): bool => ! $control->canCarry($part) && ! $part->isExposure()));
         if ($cannot === []) {
@@ -53,45 +53,45 @@ final class BundleContents implements Check
         return [new Finding(
             'bundle-cannot', sprintf('%s cannot recall %s on this body.', self::capital($control->name), self::listed($cannot)),
             $use->control, $use->hold, sprintf('Leave %s out', self::listed($cannot)),
-            $laying->layout->put($use->carrying(array_values(array_filter($use->carries, $control->canCarry(...))))),
+            $onBody->layout->put($use->carrying(array_values(array_filter($use->carries, $control->canCarry(...))))),
         )];
     }
 
     /** @return list<Finding> */
-    private function tooLittle(Laying $laying, Assignment $use, Control $control): array
+    private function tooLittle(LayoutOnBody $onBody, Assignment $use, Control $control): array
     {
-        $missing = $this->missing($laying, $use);
+        $missing = $this->missing($onBody, $use);
         if ($missing === []) {
             return [];
         }
         $can = array_values(array_filter($missing, $control->canCarry(...)));
-        $says = sprintf('%s leaves out %s: for “%s” it stays as the camera is set.', self::capital($control->name), self::listed($missing), $laying->name((string) $use->hold));
+        $says = sprintf('%s leaves out %s: for “%s” it stays as the camera is set.', self::capital($control->name), self::listed($missing), $onBody->name((string) $use->hold));
 
         return [new Finding(
             'bundle-misses', $can === [] ? $says.' This control cannot hold it.' : $says, $use->control, $use->hold,
             $can === [] ? null : sprintf('Put %s in', self::listed($can)),
-            $can === [] ? null : $laying->layout->put($use->carrying([...$use->carries, ...$can])),
+            $can === [] ? null : $onBody->layout->put($use->carrying([...$use->carries, ...$can])),
         )];
     }
 
     /** @return list<BundlePart> what the hold has otherwise than the camera is set to, and tuning always where the body tunes */
-    private function missing(Laying $laying, Assignment $use): array
+    private function missing(LayoutOnBody $onBody, Assignment $use): array
     {
-        $base = $laying->base();
-        if ($use->hold === null || $base === null || ! isset($laying->says[$use->hold])) {
+        $base = $onBody->base();
+        if ($use->hold === null || $base === null || ! isset($onBody->translations[$use->hold])) {
             return [];
         }
-        $needed = array_map(static fn (string $field): BundlePart => Laying::FIELDS[$field], $laying->differing($base, $use->hold));
-        if (array_intersect(array_keys($laying->says[$use->hold]), ['tuning', 'hold', 'pace', 'pick']) !== [] && ! self::lacksTuning($laying)) {
+        $needed = array_map(static fn (string $field): BundlePart => LayoutOnBody::FIELDS[$field], $onBody->differing($base, $use->hold));
+        if (array_intersect(array_keys($onBody->translations[$use->hold]), ['tuning', 'stay', 'pace', 'pick']) !== [] && ! self::lacksTuning($onBody)) {
             $needed[] = BundlePart::Tuning;
         }
 
         return array_values(array_filter(array_unique($needed, SORT_REGULAR), static fn (BundlePart $part): bool => ! $use->carries($part)));
     }
 
-    private static function lacksTuning(Laying $laying): bool
+    private static function lacksTuning(LayoutOnBody $onBody): bool
     {
-        return $laying->sheet->body->holdLevelsS === [] && $laying->sheet->dialect->tuning->presets === [];
+        return $onBody->profile->body->stayLevelsS === [] && $onBody->profile->dialect->tuning->presets === [];
     }
 
     /** @param  list<BundlePart>  $parts */

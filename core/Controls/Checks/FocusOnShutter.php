@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace RushHold\Controls\Checks;
 
 use RushHold\Controls\Finding;
-use RushHold\Controls\Laying;
+use RushHold\Controls\LayoutOnBody;
 use RushHold\Hold\Scheme;
 
 /** Focus left on the shutter under a scheme of the thumb, or nothing left that focuses. */
 final class FocusOnShutter implements Check
 {
-    public function find(Laying $laying): array
+    public function find(LayoutOnBody $onBody): array
     {
-        $layout = $laying->layout;
+        $layout = $onBody->layout;
         if ($layout->shutterFocuses && in_array($layout->scheme, [Scheme::Thumb, Scheme::TwoThumbs], true)) {
             return [new Finding(
                 'focus-on-shutter', 'Half a press of the shutter still focuses, and undoes at the last moment what the thumb chose.',

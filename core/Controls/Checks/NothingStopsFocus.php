@@ -6,23 +6,23 @@ namespace RushHold\Controls\Checks;
 
 use RushHold\Controls\Assignment;
 use RushHold\Controls\Finding;
-use RushHold\Controls\Laying;
+use RushHold\Controls\LayoutOnBody;
 use RushHold\Kit\ControlUse;
 
 /** Continuous focus on the shutter with nothing to stop it: no locking, no recomposing, no way past a passer-by. */
 final class NothingStopsFocus implements Check
 {
-    public function find(Laying $laying): array
+    public function find(LayoutOnBody $onBody): array
     {
-        $layout = $laying->layout;
-        $base = $laying->base();
-        $follows = $base === null || $laying->holds[$base]->hold->focusMode->follows();
+        $layout = $onBody->layout;
+        $base = $onBody->base();
+        $follows = $base === null || $onBody->holds[$base]->hold->focusMode->follows();
         $locks = array_filter($layout->uses, static fn (Assignment $use): bool => $use->does === ControlUse::Stop
-            || ($use->recalls() && isset($laying->holds[(string) $use->hold]) && ! $laying->holds[(string) $use->hold]->hold->focusMode->follows()));
+            || ($use->recalls() && isset($onBody->holds[(string) $use->hold]) && ! $onBody->holds[(string) $use->hold]->hold->focusMode->follows()));
         if (! $layout->shutterFocuses || ! $follows || $locks !== []) {
             return [];
         }
-        $free = $laying->free(ControlUse::Stop)[0] ?? null;
+        $free = $onBody->free(ControlUse::Stop)[0] ?? null;
 
         return [new Finding(
             'nothing-stops', 'The shutter focuses without end and nothing stops it: you cannot lock and recompose, nor wait out something that crosses.',

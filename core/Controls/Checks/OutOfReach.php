@@ -6,40 +6,40 @@ namespace RushHold\Controls\Checks;
 
 use RushHold\Controls\Assignment;
 use RushHold\Controls\Finding;
-use RushHold\Controls\Laying;
+use RushHold\Controls\LayoutOnBody;
 use RushHold\Kit\ControlUse;
 
 /** Controls that cannot be worked in gloves, cannot do what they are given, are needed for something else, or are not on this body. */
 final class OutOfReach implements Check
 {
-    public function find(Laying $laying): array
+    public function find(LayoutOnBody $onBody): array
     {
         $found = [];
-        foreach ($laying->layout->uses as $use) {
-            $control = $laying->sheet->controls[$use->control] ?? null;
+        foreach ($onBody->layout->uses as $use) {
+            $control = $onBody->profile->controls[$use->control] ?? null;
             if ($control === null) {
-                $found[] = new Finding('no-such-control', 'This body has no such control any more.', $use->control, $use->hold, 'Take it off', $laying->layout->without($use->control));
+                $found[] = new Finding('no-such-control', 'This body has no such control any more.', $use->control, $use->hold, 'Take it off', $onBody->layout->without($use->control));
             } elseif (! $control->can($use->does)) {
-                $found[] = new Finding('not-allowed', sprintf('%s cannot be made to do this: it %s.', ucfirst($control->name), $use->does->words()), $use->control, $use->hold, 'Take it off', $laying->layout->without($use->control));
-            } elseif ($laying->layout->gloves && ! $control->gloves) {
-                $found[] = $this->moved($laying, $use, 'gloves', sprintf('%s cannot be worked in gloves.', ucfirst($control->name)));
-            } elseif ($laying->sheet->dialect->setsWith($use->control) !== null) {
-                $found[] = $this->moved($laying, $use, 'needed-elsewhere', sprintf('%s is what you hold to set %s: given away, that has to go through the menu.', ucfirst($control->name), $laying->sheet->dialect->setsWith($use->control)));
+                $found[] = new Finding('not-allowed', sprintf('%s cannot be made to do this: it %s.', ucfirst($control->name), $use->does->words()), $use->control, $use->hold, 'Take it off', $onBody->layout->without($use->control));
+            } elseif ($onBody->layout->gloves && ! $control->gloves) {
+                $found[] = $this->moved($onBody, $use, 'gloves', sprintf('%s cannot be worked in gloves.', ucfirst($control->name)));
+            } elseif ($onBody->profile->dialect->setsWith($use->control) !== null) {
+                $found[] = $this->moved($onBody, $use, 'needed-elsewhere', sprintf('%s is what you hold to set %s: given away, that has to go through the menu.', ucfirst($control->name), $onBody->profile->dialect->setsWith($use->control)));
             }
         }
 
         return $found;
     }
 
-    private function moved(Laying $laying, Assignment $use, string $code, string $says): Finding
+    private function moved(LayoutOnBody $onBody, Assignment $use, string $code, string $says): Finding
     {
-        $free = $laying->free($use->does)[0] ?? null;
+        $free = $onBody->free($use->does)[0] ?? null;
 
         return $free === null
-            ? new Finding($code, $says, $use->control, $use->hold, 'Take it off', $laying->layout->without($use->control))
+            ? new Finding($code, $says, $use->control, $use->hold, 'Take it off', $onBody->layout->without($use->control))
             : new Finding(
                 $code, $says, $use->control, $use->hold, sprintf('Move it to %s', $free->name),
-                $laying->layout->without($use->control)->put($use->on($free->id)->carrying($use->does === ControlUse::Recall ? Laying::bundleOn($free) : [])),
+                $onBody->layout->without($use->control)->put($use->on($free->id)->carrying($use->does === ControlUse::Recall ? LayoutOnBody::bundleOn($free) : [])),
             );
     }
 }

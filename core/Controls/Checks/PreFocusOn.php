@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace RushHold\Controls\Checks;
 
 use RushHold\Controls\Finding;
-use RushHold\Controls\Laying;
+use RushHold\Controls\LayoutOnBody;
 
 /** The body focuses before anything is pressed. */
 final class PreFocusOn implements Check
 {
-    public function find(Laying $laying): array
+    public function find(LayoutOnBody $onBody): array
     {
-        if (! $laying->layout->prefocus) {
+        if (! $onBody->layout->prefocus) {
             return [];
         }
-        $where = $laying->sheet->dialect->where('prefocus')->words($laying->sheet->controlNames());
+        $where = $onBody->profile->dialect->where('prefocus')->words($onBody->profile->controlNames());
 
         return [new Finding(
-            'pre-focus', sprintf('%s is on: it wanders off what you set before, and empties the battery.%s', ucfirst($laying->sheet->dialect->name('prefocus')), $where === '' ? '' : ' ('.$where.')'),
-            cure: 'Switch it off', cured: $laying->layout->prefocusing(false),
+            'pre-focus', sprintf('%s is on: it wanders off what you set before, and empties the battery.%s', ucfirst($onBody->profile->dialect->name('prefocus')), $where === '' ? '' : ' ('.$where.')'),
+            cure: 'Switch it off', cured: $onBody->layout->prefocusing(false),
         )];
     }
 }

@@ -60,7 +60,7 @@ const send = async (method: string, path: string, body: unknown): Promise<Respon
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
     // what the service worker has kept says so
-    const fromHere = response.headers.get("X-Kept") !== null;
+    const fromHere = response.headers.get("X-Offline-Copy") !== null;
     noteReached(!fromHere);
     const says = response.headers.get("X-Account");
     if (account !== null && !fromHere && (response.status === 401 || (says !== null && says !== account))) lost();

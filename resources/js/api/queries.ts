@@ -1,6 +1,6 @@
 import { queryOptions, type QueryKey } from "@tanstack/react-query";
 import { ApiProblem, request } from "./client";
-import type { Gear, KitWhole, Room, RushRow, RushWhole } from "./types";
+import type { Gear, KitWhole, Quota, RushRow, RushWhole } from "./types";
 
 /** An answer that says when it was begun. */
 type Dated = { as_of: string };
@@ -25,11 +25,11 @@ export const listQuery = <T extends Dated>(key: QueryKey, fetch: () => Promise<T
   });
 
 export const gearQuery = listQuery(["gear"], () =>
-  request<Dated & { gear: Gear[]; room?: Record<string, Room> }>("GET", "gear"),
+  request<Dated & { gear: Gear[]; quota?: Record<string, Quota> }>("GET", "gear"),
 );
 export const kitsQuery = listQuery(["kits"], () => request<Dated & { kits: KitWhole[] }>("GET", "kits"));
 
-type Rushes = Dated & { rushes: RushRow[]; next: string | null; room: Room };
+type Rushes = Dated & { rushes: RushRow[]; next: string | null; quota: Quota };
 
 /** Every rush, page after page; one that was changed meanwhile, and so comes twice, is there once. */
 const allRushes = async (): Promise<Rushes> => {

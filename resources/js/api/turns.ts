@@ -1,5 +1,7 @@
+import { heavy } from "../generated/vocabulary";
+
 /** What reckons for long on the server, where an account has two turns at once: this page asks for no more than that. */
-export const HEAVY = /^(?:rushes\/[^/]+\/(?:rehearsal(?:\/(?:helps|try))?|map|schools|sweeps)|layouts\/[^/]+\/best)$/;
+export const HEAVY = new RegExp(`^(?:${heavy.map((path) => path.replaceAll("*", "[^/]+")).join("|")})$`);
 
 const AT_ONCE = 2;
 

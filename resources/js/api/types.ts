@@ -3,11 +3,11 @@ import type { Kit } from "../generated/kit";
 import type { Plan } from "../generated/plan";
 import type { Problem } from "../generated/problem";
 import type { Rush } from "../generated/rush";
-import type { ThemeName } from "../theme/tokens";
+import type { gearTypes, settingChoices } from "../generated/vocabulary";
 
 export type { Dials, Kit, Plan, Problem, Rush };
-export type Units = "metric" | "imperial";
-export type Settings = { theme: ThemeName; units: Units; letters: "on" | "off" };
+export type Settings = { -readonly [K in keyof typeof settingChoices]: (typeof settingChoices)[K][number] };
+export type Units = Settings["units"];
 export type User = {
   /** Names the account to its own browser. */
   key: string;
@@ -20,7 +20,7 @@ export type User = {
 };
 
 /** How much of what an account may keep is used. */
-export type Room = { used: number; most: number };
+export type Quota = { used: number; most: number };
 
 export type Span = { least: number; typical: number; most: number; origin: string };
 export type SubjectKind = {
@@ -41,8 +41,8 @@ export type Boot = { user: User | null; demo: boolean; mail: boolean; catalogue:
 export type RushWhole = {
   id: string;
   revision: number;
-  /** The mark of the last write, as its writer gave it. */
-  write: string;
+  /** The id of the last write, as its writer gave it. */
+  write_id: string;
   updated_at: string;
   can_undo: boolean;
   can_redo: boolean;
@@ -99,11 +99,11 @@ export type KitWhole = {
   kit: Kit;
 };
 
-export type GearType = "body" | "lens" | "converter" | "adapter" | "support";
+export type GearType = (typeof gearTypes)[number];
 export type Gear = { id: string; type: GearType; name: string; revision: number; document: Record<string, unknown> };
 
 /** A field of a hold as a body calls it. */
-export type Said = {
+export type Translated = {
   field: string;
   name: string;
   word: string;

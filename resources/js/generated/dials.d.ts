@@ -10,9 +10,9 @@ export interface Dials {
  */
 area?: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | "zone-tall" | "zone-large" | "whole-frame" | "lock-on")
 /**
- * Level of the body's hold dial.
+ * Level of the body's stay dial.
  */
-hold?: number
+stay?: number
 /**
  * Pace dial.
  */

@@ -56,7 +56,7 @@ tuning: {
 /**
  * Level of the body's own dial for how long it waits after losing the subject.
  */
-hold: (number | null)
+stay: (number | null)
 /**
  * How it follows changes of speed.
  */

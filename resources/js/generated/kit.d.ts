@@ -80,13 +80,13 @@ detects: ("animal" | "bird" | "person" | "vehicle")[]
  */
 eye_detection_areas: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | "zone-tall" | "zone-large" | "whole-frame" | "lock-on")[]
 /**
- * Waiting time of each level of the hold dial, s; empty without such a dial.
+ * Waiting time of each level of the stay dial, s; empty without such a dial.
  * 
  * @maxItems 9
  * 
  * Items: Waiting time, s.
  */
-hold_levels_s: number[]
+stay_levels_s: number[]
 /**
  * Whether it has a pace dial.
  */
@@ -481,7 +481,7 @@ steps: [{
  */
 word: string
 /**
- * Point of our axis: level of hold, pace 0 to 2, or frames a second.
+ * Point of our axis: level of stay, pace 0 to 2, or frames a second.
  */
 at: number
 }, ...({
@@ -490,7 +490,7 @@ at: number
  */
 word: string
 /**
- * Point of our axis: level of hold, pace 0 to 2, or frames a second.
+ * Point of our axis: level of stay, pace 0 to 2, or frames a second.
  */
 at: number
 })[]]
@@ -508,7 +508,7 @@ kind: ("none" | "scales" | "presets" | "cases")
  */
 name?: string
 where?: Where
-hold?: Scale
+stay?: Scale
 pace?: Scale
 /**
  * Which thing in a zone wins.
@@ -553,9 +553,9 @@ export interface Preset {
  */
 word: string
 /**
- * Level of hold it stands for.
+ * Level of stay it stands for.
  */
-hold: number
+stay: number
 /**
  * Pace it stands for.
  */

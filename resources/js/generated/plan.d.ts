@@ -289,6 +289,14 @@ x: number
 y: number
 }
 /**
+ * Whether the aim is on the head or the front, where a drawing of the subject has a point of its own for it.
+ */
+on_head: boolean
+/**
+ * Where the area is, in a word or two; empty in the middle.
+ */
+place: string
+/**
  * One sigma of the aim.
  */
 wander: {
@@ -496,7 +504,7 @@ tuning: {
 /**
  * Level of the body's own dial for how long it waits after losing the subject.
  */
-hold: (number | null)
+stay: (number | null)
 /**
  * How it follows changes of speed.
  */

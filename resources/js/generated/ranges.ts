@@ -159,8 +159,8 @@ export const supportRanges: Record<string, [number, number]> = {
   ]
 };
 
-export const leftRanges: Record<string, [number, number]> = {
-  "hold": [
+export const cameraStateRanges: Record<string, [number, number]> = {
+  "stay": [
     0,
     9
   ],

@@ -1,8 +1,8 @@
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Plan, Rush, SubjectKind, Units } from "../api/types";
-import { useWidth } from "../app/useWidth";
+import { useWidth } from "../ui/useWidth";
 import { limiterText } from "../hold/hold";
-import { newGesture } from "../keeper/gesture";
+import { newGesture } from "../autosave/gesture";
 import { hasObstacles, obstacleAt } from "../sentence/surroundings";
 import { figures, show, step } from "../units/quantity";
 import { laneEnds, logScale, placedTips, type Scale } from "./scale";

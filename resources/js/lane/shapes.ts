@@ -5,9 +5,3 @@ import drawn from "../../shapes.json";
 export type Shape = { parts: string[]; box: [number, number, number, number]; head: [number, number] };
 
 export const shapes = drawn.shapes as { [name in keyof typeof drawn.shapes]: Shape };
-
-/** Which drawing stands for a kind of subject: birds flying, birds at rest, and all others. */
-export const drawings: Record<
-  "flying" | "perched" | "others",
-  Partial<Record<string, keyof typeof shapes>>
-> = drawn as never;

@@ -1,18 +1,13 @@
 import type { Plan, SubjectKind } from "../api/types";
-import { drawings, shapes, type Shape } from "./shapes";
+import { drawings } from "../generated/vocabulary";
+import { shapes, type Shape } from "./shapes";
 
 type Posture = Plan["pane"]["posture"];
 
 /** Which drawing stands for a kind in this posture; without a plan, as it usually moves. */
 export const shapeOf = (kind: SubjectKind, posture: Posture | null): Shape => {
-  if (kind.family === "bird") {
-    if (posture === "stalking") return shapes["heron-stalking"];
-    if (posture === "afloat") return shapes["duck-afloat"];
-    if (posture === "perched") return shapes[drawings.perched[kind.id] ?? "wader-standing"];
-    return shapes[drawings.flying[kind.id] ?? "gull-flying"];
-  }
-  if (posture === "tumbling") return shapes["tumbler"];
-  return shapes[drawings.others[kind.id] ?? "runner"];
+  const names: Record<string, string> = drawings[kind.id];
+  return shapes[names[posture ?? "flying"] as keyof typeof shapes];
 };
 
 type Props = {

@@ -2,7 +2,7 @@
 import { clientsClaim } from "workbox-core";
 import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from "workbox-precaching";
 import { registerRoute } from "workbox-routing";
-import { forgetKept, KEPT, WHO, type Carry } from "./kept";
+import { forgetOfflineCopy, OFFLINE_COPY, WHO, type Carry } from "./copy";
 
 declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: { url: string; revision: string | null }[] };
 
@@ -42,7 +42,7 @@ const note = async (response: Response, name: string, turn: number): Promise<voi
   const says = response.headers.get("X-Account");
   const ofNobody = response.status === 401 || (name === PAGE && response.ok && says === null);
   if (ofNobody || (says !== null && says !== account)) {
-    await forgetKept();
+    await forgetOfflineCopy();
   } else if (
     response.ok &&
     !response.redirected &&
@@ -51,7 +51,7 @@ const note = async (response: Response, name: string, turn: number): Promise<voi
     Number(response.headers.get("Content-Length") ?? 0) < LARGEST
   ) {
     keptAs.set(name, turn);
-    await (await caches.open(`${KEPT}:${account}`)).put(name, response);
+    await (await caches.open(`${OFFLINE_COPY}:${account}`)).put(name, response);
   }
 };
 
@@ -66,10 +66,10 @@ const fetched = async (request: Request | string, name: string): Promise<Respons
 /** What is kept under a name, marked as such. */
 const kept = async (name: string): Promise<Response | null> => {
   const account = await whose();
-  const found = account === null ? undefined : await (await caches.open(`${KEPT}:${account}`)).match(name);
+  const found = account === null ? undefined : await (await caches.open(`${OFFLINE_COPY}:${account}`)).match(name);
   if (found === undefined) return null;
   const headers = new Headers(found.headers);
-  headers.set("X-Kept", "1");
+  headers.set("X-Offline-Copy", "1");
   return new Response(found.body, { status: found.status, headers });
 };
 
@@ -113,7 +113,7 @@ self.addEventListener("message", (event) => {
   event.waitUntil(
     (async () => {
       if ((await whose()) !== account) {
-        await forgetKept();
+        await forgetOfflineCopy();
         await (await caches.open(WHO)).put("/who", new Response(account));
       }
       await Promise.allSettled([PAGE, ...CARRIED].map((path) => fetched(path, path)));

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { Kit, Plan, Rush, SubjectKind, Units } from "../api/types";
-import { useWidth } from "../app/useWidth";
+import { useWidth } from "../ui/useWidth";
 import { areaNames } from "../hold/hold";
 import { Silhouette, shapeOf } from "../lane/silhouettes";
-import { newGesture } from "../keeper/gesture";
+import { newGesture } from "../autosave/gesture";
 import { obstacleAt } from "../sentence/surroundings";
 import { figures, show } from "../units/quantity";
 import { Ground, InFront } from "./Clutter";
@@ -18,12 +18,6 @@ type Props = {
   units: Units;
   onFocal: (focalMm: number | null, gesture: string) => void;
 };
-
-/** Share of the frame that lock-on starts in. */
-export const START = { width: 0.08, height: 0.12 };
-
-/** Whether the aim is on the head or the front, where the drawing has its own point for it. */
-export const onHead = (aim: string): boolean => ["eye", "head", "face", "helmet", "leading-edge"].includes(aim);
 
 /** The frame at true proportions: subject, AF area, wander of the aim and clutter, all at true size. */
 export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props) {
@@ -42,17 +36,14 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
   const [aimX, aimY] = at(pane.aim.x, pane.aim.y);
   const [areaX, areaY] = at(pane.area.x, pane.area.y);
   const pattern = hold.area.pattern;
-  const area =
-    pattern === "lock-on"
-      ? { width: START.width * width, height: START.height * height }
-      : { width: pane.area.width * width, height: pane.area.height * height };
+  const area = { width: pane.area.width * width, height: pane.area.height * height };
   const shape = shapeOf(kind, pane.posture);
   // the drawing is laid with its head under the aim, where the aim is on the head
   const [headX, headY] = [
     ((shape.head[0] - shape.box[0]) / shape.box[2] - 0.5) * size.width * pane.way,
     ((shape.head[1] - shape.box[1]) / shape.box[3] - 0.5) * size.height,
   ];
-  const [drawnX, drawnY] = onHead(hold.aim) ? [aimX - headX, aimY - headY] : [subjectX, subjectY];
+  const [drawnX, drawnY] = pane.on_head ? [aimX - headX, aimY - headY] : [subjectX, subjectY];
   const wander = { x: pane.wander.x * grow * width, y: pane.wander.y * grow * height };
   const labelY = pattern === "whole-frame" ? height - 12 : Math.min(height - 10, areaY + area.height / 2 + 18);
   const crossing =
@@ -147,7 +138,7 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
             {figures(lens.focal_min_mm)} – {figures(lens.focal_max_mm)} mm
           </span>
           {focalMm !== null && (
-            <button type="button" className="mark" onClick={() => onFocal(null, newGesture("zoom-free"))}>
+            <button type="button" className="text-button" onClick={() => onFocal(null, newGesture("zoom-free"))}>
               let the plan set it
             </button>
           )}

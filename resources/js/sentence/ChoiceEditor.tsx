@@ -1,9 +1,9 @@
 import { useEffect, useRef, type KeyboardEvent } from "react";
-import type { Option } from "./draft";
+import type { Option } from "../rush/draft";
 
 type Props = {
   label: string;
-  options: Option[];
+  options: readonly Option[];
   value: string;
   onPick: (value: string) => void;
   autoFocus?: boolean;

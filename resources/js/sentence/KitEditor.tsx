@@ -6,7 +6,7 @@ import { gearQuery } from "../api/queries";
 import type { Gear, KitWhole } from "../api/types";
 import { NumberEditor } from "./NumberEditor";
 import type { Telling } from "./words";
-import type { Draft } from "./draft";
+import type { Draft } from "../rush/draft";
 
 type Props = { telling: Telling; onChange: (draft: Draft) => void };
 type Parts = { body_id: string; lens_id: string; converter_id: string | null; adapter_id: string | null };
@@ -75,7 +75,7 @@ export function KitEditor({ telling, onChange }: Props) {
         />
       )}
       {lens.zoom && draft.focal_mm !== null && (
-        <button type="button" className="mark" onClick={() => onChange({ ...draft, focal_mm: null })}>
+        <button type="button" className="text-button" onClick={() => onChange({ ...draft, focal_mm: null })}>
           Let the plan set the zoom
         </button>
       )}

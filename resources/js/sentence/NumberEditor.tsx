@@ -4,7 +4,7 @@ import { rushRanges } from "../generated/ranges";
 import { show, step } from "../units/quantity";
 import { useTypedNumber } from "../units/useTypedNumber";
 import type { NumberField } from "./words";
-import type { Draft } from "./draft";
+import type { Draft } from "../rush/draft";
 
 type Props = {
   label: string;
@@ -41,7 +41,7 @@ export function NumberEditor({
     units,
     value,
     range: [least, most],
-    onTake: (next) => onChange(field.set(draft, next)),
+    onChange: (next) => onChange(field.set(draft, next)),
   });
   const { fault } = number;
 
@@ -100,7 +100,7 @@ export function NumberEditor({
         <p className="note">
           Usual for {usual.of}:{" "}
           {marks.map((mark) => (
-            <button key={mark} type="button" className="mark" onClick={() => number.take(mark)}>
+            <button key={mark} type="button" className="text-button" onClick={() => number.take(mark)}>
               {show(mark, field.quantity, units)}
             </button>
           ))}

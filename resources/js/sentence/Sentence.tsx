@@ -1,11 +1,11 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
 import { rushRanges } from "../generated/ranges";
 import { step } from "../units/quantity";
-import { newGesture } from "../keeper/gesture";
-import { Under } from "./Under";
+import { newGesture } from "../autosave/gesture";
+import { AnchoredPopup } from "../ui/AnchoredPopup";
 import { WordEditor } from "./WordEditor";
 import { makeWords, type Telling, type Word, type WordId } from "./words";
-import { type Draft } from "./draft";
+import { type Draft } from "../rush/draft";
 
 export const words: Word[] = makeWords(step, rushRanges);
 
@@ -134,14 +134,14 @@ export function Sentence({ telling, letters, onChange }: Props) {
         {chip("schools", ",")} with {chip("kit", ".")}
       </p>
       {open !== null && (
-        <Under key={open} anchor={() => chips.current.get(open) ?? null}>
+        <AnchoredPopup key={open} anchor={() => chips.current.get(open) ?? null}>
           <WordEditor
             word={words.find((entry) => entry.id === open)!}
             telling={telling}
             onChange={(draft) => onChange(draft, gesture.current)}
             onClose={close}
           />
-        </Under>
+        </AnchoredPopup>
       )}
     </>
   );

@@ -1,11 +1,11 @@
 import { useMemo, useState } from "react";
 import type { Rush, SubjectKind } from "../api/types";
-import { useCatalogue } from "../app/boot";
+import { useCatalogue } from "../session/boot";
 import { ChoiceEditor } from "./ChoiceEditor";
 import { NumberEditor } from "./NumberEditor";
-import { details, detections } from "./surroundings";
+import { details, detections } from "../generated/vocabulary";
 import { numberFields, withKind, type Telling } from "./words";
-import { withSubject, type Draft } from "./draft";
+import { withSubject, type Draft } from "../rush/draft";
 
 const families: Record<SubjectKind["family"], string> = {
   bird: "Birds",

@@ -1,42 +1,40 @@
+import {
+  backgrounds,
+  crossers,
+  entries,
+  follows,
+  foregrounds,
+  lightDirections,
+  patterns,
+  routes,
+  schools,
+  separations,
+  skills,
+  standards,
+  styles,
+  supports,
+} from "../generated/vocabulary";
 import type { ReactNode } from "react";
 import type { Rush } from "../api/types";
-import { Sheet } from "../app/Sheet";
+import { Sheet } from "../ui/Popup";
 import { figures } from "../units/quantity";
 import { BearingDial } from "./BearingDial";
 import { ChoiceEditor } from "./ChoiceEditor";
 import { KitEditor } from "./KitEditor";
 import { NumberEditor } from "./NumberEditor";
 import { SubjectEditor } from "./SubjectEditor";
-import {
-  backgrounds,
-  crossers,
-  directions,
-  entries,
-  foliage,
-  follows,
-  foregrounds,
-  routes,
-  schools,
-  separations,
-  withClutter,
-  withSchool,
-} from "./surroundings";
+import { foliage, withClutter, withSchool } from "./surroundings";
 import {
   limbOptions,
   lights,
   numberFields,
   pans,
-  patterns,
-  skills,
-  standards,
-  styles,
-  supports,
   type FieldName,
   type NumberField,
   type Telling,
   type Word,
 } from "./words";
-import { withIntent, withLight, withMotion, withPhotographer, type Draft, type Option } from "./draft";
+import { withIntent, withLight, withMotion, withPhotographer, type Draft, type Option } from "../rush/draft";
 
 type Props = { word: Word; telling: Telling; onChange: (draft: Draft) => void; onClose: () => void };
 
@@ -64,7 +62,7 @@ export function WordEditor({ word, telling, onChange, onClose }: Props) {
     );
   };
 
-  const choice = (options: Option[], value: string, set: (value: string) => Draft): ReactNode => (
+  const choice = (options: readonly Option[], value: string, set: (value: string) => Draft): ReactNode => (
     <ChoiceEditor
       label={word.label}
       options={options}
@@ -77,7 +75,7 @@ export function WordEditor({ word, telling, onChange, onClose }: Props) {
   );
 
   // a row stays open: there is more to say on the same word
-  const row = (label: string, options: Option[], value: string, set: (value: string) => Draft): ReactNode => (
+  const row = (label: string, options: readonly Option[], value: string, set: (value: string) => Draft): ReactNode => (
     <ChoiceEditor
       row
       autoFocus={false}
@@ -192,7 +190,7 @@ export function WordEditor({ word, telling, onChange, onClose }: Props) {
     light: () => (
       <>
         {number("light", "Light, in EV at ISO 100", { autoFocus: true })}
-        {row("The sun is", directions, rush.light.direction, (value) =>
+        {row("The sun is", lightDirections, rush.light.direction, (value) =>
           withLight(draft, { direction: value as Rush["light"]["direction"] }),
         )}
         <ChoiceEditor

@@ -1,3 +1,13 @@
+import {
+  backgrounds,
+  follows,
+  foregrounds,
+  patterns,
+  skills,
+  standards,
+  styles,
+  supports,
+} from "../generated/vocabulary";
 import type { KitWhole, Rush, SubjectKind, Units } from "../api/types";
 import { figures, show, type Quantity } from "../units/quantity";
 import {
@@ -9,18 +19,8 @@ import {
   withSubject,
   type Draft,
   type Option,
-} from "./draft";
-import {
-  behindWords,
-  backgrounds,
-  follows,
-  followWords,
-  foregrounds,
-  frontWords,
-  obstacleAt,
-  schoolWords,
-  withClutter,
-} from "./surroundings";
+} from "../rush/draft";
+import { behindWords, followWords, frontWords, obstacleAt, schoolWords, withClutter } from "./surroundings";
 
 /** What the sentence is told from: the draft, what is in use, and how the person reads numbers. */
 export type Telling = { draft: Draft; kind: SubjectKind; kit: KitWhole | null; units: Units };
@@ -68,38 +68,9 @@ export const withKind = (draft: Draft, kind: SubjectKind): Draft =>
     { speed_mps: kind.speed_mps.typical },
   );
 
-export const patterns: Option[] = [
-  { value: "still", words: "sitting still", note: "stays where it is, but for fidgets" },
-  { value: "steady", words: "moving steadily", note: "keeps its speed and direction" },
-  { value: "accelerating", words: "speeding up or slowing", note: "gains or loses speed evenly" },
-  { value: "stop-start", words: "stopping and starting", note: "stops and goes" },
-  { value: "erratic", words: "darting about", note: "jinks in every direction" },
-  { value: "sudden", words: "bursting into view", note: "gives no warning" },
-];
-export const supports: Option[] = [
-  { value: "handheld", words: "hand-holding", note: "free in the hands" },
-  { value: "braced", words: "braced", note: "elbows rested, or lying" },
-  { value: "monopod", words: "on a monopod", note: "one leg" },
-  { value: "gimbal", words: "on a gimbal", note: "a gimbal head on a tripod" },
-  { value: "locked", words: "on a locked tripod", note: "with a steadying hand" },
-];
-export const skills: Option[] = [
-  { value: "new", words: "not yet practised", note: "first months" },
-  { value: "settled", words: "fairly practised", note: "most weeks" },
-  { value: "expert", words: "very practised", note: "most days" },
-];
-export const pans: Option[] = [
+export const pans: readonly Option[] = [
   { value: "yes", words: "panning with it", note: "the camera follows" },
   { value: "no", words: "holding still", note: "it moves through the frame" },
-];
-export const styles: Option[] = [
-  { value: "freeze", words: "frozen", note: "everything that matters is sharp" },
-  { value: "pan-blur", words: "with the background streaking", note: "a slow shutter while you pan" },
-];
-export const standards: Option[] = [
-  { value: "share", words: "sharp for sharing", note: "30 µm on full frame: a screen, a page" },
-  { value: "detail", words: "fine detail", note: "15 µm on full frame: a large print" },
-  { value: "pixel", words: "pixel sharpness", note: "two pixels: full magnification" },
 ];
 export const limbOptions = (kind: SubjectKind): Option[] => [
   { value: "may-blur", words: `${kind.limbs} may blur`, note: "they may show their speed" },
@@ -155,9 +126,9 @@ export const subjectWords = ({ draft, kind, units }: Telling): string => {
   return depth_spread_m > 0 ? `${many} ${show(depth_spread_m, "length", units)} deep` : many;
 };
 
-const wordOf = (options: Option[], value: string): string =>
+const wordOf = (options: readonly Option[], value: string): string =>
   options.find((option) => option.value === value)?.words ?? value;
-const cycled = (options: Option[], value: string, by: number): string => {
+const cycled = (options: readonly Option[], value: string, by: number): string => {
   const at = options.findIndex((option) => option.value === value);
   return options[(at + by + options.length) % options.length]?.value ?? value;
 };
@@ -338,7 +309,7 @@ export const makeWords = (
   },
   {
     id: "behind",
-    letter: "g",
+    letter: "r",
     label: "what is behind",
     text: (t) => behindWords(t.draft, t.units),
     stepped: ({ draft }, by) =>

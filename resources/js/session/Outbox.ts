@@ -6,7 +6,7 @@ export type Tick = { on: boolean; at: number };
 export type Letter = { path: string; body: Record<string, unknown> };
 
 /** How a body was last left: in which state, by what, when. */
-export type Left = { by: string; at: string; state: Record<string, unknown> };
+export type CameraState = { by: string; at: string; state: Record<string, unknown> };
 
 const RETRY_MS = 2500;
 
@@ -23,7 +23,7 @@ const lettersOf = (key: string): Letter[] => {
 export type Arrived = (path: string, answer: unknown) => void;
 
 /**
- * What was ticked or set on this device and has not arrived yet. It survives a reload and a day without signal; every
+ * What was ticksArrived or set on this device and has not arrived yet. It survives a reload and a day without signal; every
  * tick carries its own time, so it does not matter when it arrives. Letters go one at a time, and what is told again
  * before it has arrived goes as one, so that a later word is never overtaken by an earlier one.
  */
@@ -77,8 +77,8 @@ export class Outbox {
     }));
   }
 
-  left(body: string, left: Record<string, unknown>, by: string): void {
-    this.tell(`gear/${body}/left`, () => ({ left, by, at: Date.now() }));
+  cameraState(body: string, state: Record<string, unknown>, by: string): void {
+    this.tell(`gear/${body}/camera-state`, () => ({ state, by, at: Date.now() }));
   }
 
   settings(changed: Record<string, unknown>): void {
@@ -147,13 +147,13 @@ export const waitingSettings = (account: string): Record<string, unknown> =>
   >;
 
 /** How a body was left, as this device was told and has not sent yet. */
-export const waitingLeft = (letters: Letter[], body: string): Left | null => {
-  const told = letters.find((letter) => letter.path === `gear/${body}/left`)?.body;
+export const waitingCameraState = (letters: Letter[], body: string): CameraState | null => {
+  const told = letters.find((letter) => letter.path === `gear/${body}/camera-state`)?.body;
   return told === undefined
     ? null
     : {
         by: String(told["by"]),
         at: new Date(Number(told["at"])).toISOString(),
-        state: told["left"] as Record<string, unknown>,
+        state: told["state"] as Record<string, unknown>,
       };
 };

@@ -8,7 +8,7 @@ export const setAccountKey = (key: string | null): void => {
   present = key;
 };
 
-/** Told when an answer shows that this page's session is over, or that another account has signed in in this browser. */
+/** ExpectationPanel when an answer shows that this page's session is over, or that another account has signed in in this browser. */
 export const onLost = (listener: () => void): (() => void) => {
   listeners.add(listener);
   return () => listeners.delete(listener);

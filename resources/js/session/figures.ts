@@ -8,4 +8,4 @@ export const setFigures = (figures: Record<string, number>): void => {
 };
 
 /** An assumed figure as this account has it; those that a room must know before the plan has answered (bin/vocabulary.php). */
-export const figure = (name: string): number => own[name] ?? assumed[name]!;
+export const figure = (name: keyof typeof assumed): number => own[name] ?? assumed[name];

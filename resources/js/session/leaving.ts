@@ -1,5 +1,5 @@
 import { ApiProblem, request } from "../api/client";
-import { forgetKept } from "../offline/kept";
+import { forgetOfflineCopy } from "../offline/copy";
 import { setAccountKey } from "./account";
 import { forgetUnsent } from "./unsent";
 
@@ -29,7 +29,7 @@ const tell = async (account: string): Promise<boolean> => {
 export const leave = async (account: string): Promise<boolean> => {
   localStorage.setItem(KEY, account);
   forgetUnsent(account);
-  await forgetKept();
+  await forgetOfflineCopy();
   return tell(account);
 };
 

@@ -50,10 +50,23 @@ const preferred = (quantity: Quantity, units: Units, value: number): Unit | null
   return unitsOf[quantity][0] ?? null;
 };
 
+/** Digits of a number that can be trusted. */
+const TRUSTED = 15;
+
+/** A number to so many significant figures, halves upwards as they are written, not as they are held: 18.15 to three is 18.2. */
+const toFigures = (value: number, count: number): number => {
+  const [digits, exponent] = Math.abs(value)
+    .toExponential(TRUSTED - 1)
+    .split("e") as [string, string];
+  const step = 10n ** BigInt(TRUSTED - count);
+  const kept = (BigInt(digits.replace(".", "")) + step / 2n) / step;
+  return Math.sign(value) * Number(`${kept}e${Number(exponent) - count + 1}`);
+};
+
 /** A number to so many significant figures, without trailing noughts. */
 export const figures = (value: number, count = 3): string => {
   if (!Number.isFinite(value)) return "∞";
-  const rounded = Number(value.toPrecision(count));
+  const rounded = toFigures(value, count);
   return Math.abs(rounded) >= 1e6 || (rounded !== 0 && Math.abs(rounded) < 1e-6)
     ? rounded.toString()
     : rounded.toLocaleString("en-GB", { useGrouping: false, maximumFractionDigits: 8 });

@@ -13,7 +13,7 @@ type Typed = {
   range: [number, number];
   /** Significant figures it is shown with. */
   count?: number;
-  onTake: (value: number) => void;
+  onChange: (value: number) => void;
 };
 
 /** A number as it is shown where it is typed. */
@@ -21,7 +21,7 @@ export const shown = (value: number, quantity: Quantity, units: Units, count = 3
   quantity === "plain" || quantity === "count" ? figures(value, 6) : show(value, quantity, units, count);
 
 /** A number that is typed: taken shortly after the last key; what cannot be read stays as it was typed, and says why. */
-export const useTypedNumber = ({ label, quantity, units, value, range: [least, most], count = 3, onTake }: Typed) => {
+export const useTypedNumber = ({ label, quantity, units, value, range: [least, most], count = 3, onChange }: Typed) => {
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const timer = useRef<number | undefined>(undefined);
@@ -32,7 +32,7 @@ export const useTypedNumber = ({ label, quantity, units, value, range: [least, m
   const set = (next: number): void => {
     window.clearTimeout(timer.current);
     setFault(null);
-    if (next !== value) onTake(next);
+    if (next !== value) onChange(next);
   };
   /** Takes what was typed; true when it could be read and lies in the range. */
   const takeText = (text: string): boolean => {

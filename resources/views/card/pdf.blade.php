@@ -8,7 +8,7 @@
 <style>
 @page { margin: {{ $mm(5) }} {{ $mm(6) }}; }
 body { font: {{ $pt(6.6) }}/1.2 "Read", "Read Ext", "DejaVu Sans", "Everywhere"; color: #000; margin: 0; word-wrap: break-word; }
-.sheet { page-break-after: always; }
+.page { page-break-after: always; }
 .last { page-break-after: auto; }
 h1 { font: normal {{ $pt(10.5) }}/1.15 "Serif", "Serif Ext", "DejaVu Sans", "Everywhere"; margin: 0; }
 .of { margin: 0 0 {{ $mm(1) }}; color: #333; }
@@ -31,45 +31,45 @@ h2 { font-size: {{ $pt(7) }}; margin: {{ $mm(1.2) }} 0 0; }
 </style>
 </head>
 <body>
-@forelse ($sheets as $sheet)
-<div class="sheet{{ $loop->last ? ' last' : '' }}">
-    <h1>{{ $text($sheet['name']) }}</h1>
-    @if (isset($sheet['fault']))
-        <p>{{ $sheet['fault'] }}</p>
+@forelse ($pages as $page)
+<div class="page{{ $loop->last ? ' last' : '' }}">
+    <h1>{{ $text($page['name']) }}</h1>
+    @if (isset($page['fault']))
+        <p>{{ $page['fault'] }}</p>
     @else
-    <p class="of">{{ $text($name) }} · {{ $text($sheet['body']['name']) }}, {{ $text($sheet['kit']) }}{{ $sheet['zooms'] ? ' at '.$sheet['focal'] : '' }}</p>
+    <p class="of">{{ $text($name) }} · {{ $text($page['body']['name']) }}, {{ $text($page['kit']) }}{{ $page['zooms'] ? ' at '.$page['focal'] : '' }}</p>
     <table class="big"><tr>
-        @foreach ($sheet['settings'] as $setting)
+        @foreach ($page['settings'] as $setting)
         <td><span class="name">{{ $setting['name'] }}</span><span class="value{{ $loop->last ? ' word' : '' }}">{{ $setting['word'] }}</span></td>
         @endforeach
     </tr></table>
     <table><tr>
         <td>
             <table class="lines">
-                @foreach ($sheet['lines'] as $line)
+                @foreach ($page['lines'] as $line)
                 @continue($line['field'] === 'focus_mode')
                 <tr><th>{{ $text($line['name']) }}</th><td><b>{{ $text($line['word']) }}</b>@if ($line['note']) <span class="where">{{ $text($line['note']) }}</span>@endif @if ($line['where'])<span class="where">· {{ $text($line['where']) }}</span>@endif</td></tr>
                 @endforeach
             </table>
         </td>
         <td class="side">
-            <img src="data:image/svg+xml;base64,{{ base64_encode($figure($sheet['figure'])) }}" class="figure" alt="">
-            <p>Aim at the <b>{{ $sheet['aim']['at'] }}</b>{{ $sheet['aim']['place'] === '' ? '' : ', '.$sheet['aim']['place'] }}</p>
-            <p>Button: <b>{{ $text($sheet['button']['how']) }}</b></p>
-            @if ($sheet['technique'])
-            <p>By hand: <b>{{ $sheet['technique'] }}{{ $sheet['trap_m'] === null ? '' : ' at '.$length($sheet['trap_m']) }}</b></p>
+            <img src="data:image/svg+xml;base64,{{ base64_encode($figure($page['figure'])) }}" class="figure" alt="">
+            <p>Aim at the <b>{{ $page['aim']['at'] }}</b>{{ $page['aim']['place'] === '' ? '' : ', '.$page['aim']['place'] }}</p>
+            <p>Button: <b>{{ $text($page['button']['how']) }}</b></p>
+            @if ($page['technique'])
+            <p>By hand: <b>{{ $page['technique'] }}{{ $page['trap_m'] === null ? '' : ' at '.$length($page['trap_m']) }}</b></p>
             @endif
         </td>
     </tr></table>
-    @if ($sheet['tips'] !== [])
+    @if ($page['tips'] !== [])
     <h2>What changes it</h2>
     <ul>
-        @foreach ($sheet['tips'] as $tip)
+        @foreach ($page['tips'] as $tip)
         <li>{{ $tip['when'] }}: <b>{{ implode('; ', $tip['then']) }}</b></li>
         @endforeach
     </ul>
     @endif
-    @foreach ($sheet['cautions'] as $caution)
+    @foreach ($page['cautions'] as $caution)
     <p class="small">{{ $caution }}</p>
     @endforeach
     @endif

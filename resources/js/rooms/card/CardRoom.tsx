@@ -1,29 +1,34 @@
+import { limits, papers } from "../../generated/vocabulary";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { Link, useNavigate, useParams } from "react-router-dom";
 import { request } from "../../api/client";
 import { useReached } from "../../api/connection";
-import { papers } from "../../generated/vocabulary";
 import { gearQuery, rushesQuery } from "../../api/queries";
-import { AddOne } from "../../app/AddOne";
-import { useAccount } from "../../app/boot";
-import { Dialog } from "../../app/Dialog";
-import { RoomNote } from "../../app/RoomNote";
-import { newGesture } from "../../keeper/gesture";
-import { SaveLine } from "../../keeper/SaveLine";
-import { useKept, useUndoKeys } from "../../keeper/useKept";
-import { TextInput } from "../kit/inputs";
-import { useCreation } from "../../session/creation";
-import { waitingLeft, waitingTicks, type Outbox } from "../../session/Outbox";
-import { ago, asLeft, CardKeeper, cardsQuery, isFaulty, merged, type CardWhole, type OwnSheet } from "./card";
-import { LeftEditor } from "./LeftEditor";
+import { AddFromList } from "../../ui/AddFromList";
+import { useAccount } from "../../session/boot";
+import { Dialog } from "../../ui/Dialog";
+import { QuotaNote } from "../../ui/QuotaNote";
+import { newGesture } from "../../autosave/gesture";
+import { SaveLine } from "../../autosave/SaveLine";
+import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
+import { TextInput } from "../../ui/inputs";
+import { waitingCameraState, waitingTicks, type Outbox } from "../../session/Outbox";
+import { Empty } from "../scaffold/Empty";
+import { RecordPicker } from "../scaffold/RecordPicker";
+import { RoomGate } from "../scaffold/RoomGate";
+import { useDeleted, useMake } from "../scaffold/records";
+import { ago, asLeftNow, CardAutosave, cardsQuery, isFaulty, merged, type CardWhole, type OwnPage } from "./card";
+import { CameraStateEditor } from "./CameraStateEditor";
 import { usePaper, type Paper } from "./paper";
 import { Share } from "./Share";
-import { SheetView } from "./SheetView";
+import { PageView } from "./PageView";
 import { ToSet } from "./ToSet";
 
 /** How often the server is asked again while it does not answer, in ms. */
 const AGAIN_MS = 4000;
+
+const records = { room: "card", path: "cards", lists: ["cards"] };
 
 /** The cards to carry: pick one, read it, tick it off, print it. All of them are kept on this device after one visit. */
 export default function CardRoom() {
@@ -31,37 +36,16 @@ export default function CardRoom() {
   const { id } = useParams();
   const navigate = useNavigate();
   const client = useQueryClient();
-  const creation = useCreation();
   const reached = useReached();
   // what this device has kept is shown until the server answers again, which is asked for by itself
   const again = reached ? false : AGAIN_MS;
   const cards = useQuery({ ...cardsQuery, refetchInterval: again });
-  const [deleted, setDeleted] = useState<CardWhole | null>(null);
-  const fetched = async (): Promise<void> => client.invalidateQueries({ queryKey: ["cards"] });
-  const make = useMutation({
-    mutationFn: async () => {
-      // pressed before the rushes have come, it waits for them: a card begins with the newest
-      const { rushes: all } = await client.fetchQuery(rushesQuery);
-      return request<CardWhole>("POST", "cards", {
-        write: creation.write(),
-        name: "A new card",
-        rushes: all.slice(0, 1).map((row) => row.id),
-      });
-    },
-    onSuccess: async (made) => {
-      creation.done();
-      await fetched();
-      await navigate(`/card/${made.id}`);
-    },
+  const make = useMake<CardWhole>(records, async () => {
+    // pressed before the rushes have come, it waits for them: a card begins with the newest
+    const { rushes: all } = await client.fetchQuery(rushesQuery);
+    return { name: "A new card", rushes: all.slice(0, 1).map((row) => row.id) };
   });
-  const restore = useMutation({
-    mutationFn: (card: CardWhole) => request<CardWhole>("POST", `cards/${card.id}/restore`),
-    onSuccess: async (back) => {
-      setDeleted(null);
-      await fetched();
-      await navigate(`/card/${back.id}`);
-    },
-  });
+  const { notice, onDeleted } = useDeleted(records);
   const first = cards.data?.cards[0]?.id;
   // the newest are there whole; any other is fetched when it is opened
   const isOther = cards.data?.others.some((one) => one.id === id) === true;
@@ -76,58 +60,54 @@ export default function CardRoom() {
     if (first !== undefined && cards.isSuccess && !cards.isFetching && open === undefined && !isOther)
       void navigate(`/card/${first}`, { replace: true });
   }, [first, cards.isSuccess, cards.isFetching, open, isOther, navigate]);
-  const notice = deleted !== null && (
-    <p className="deleted" role="status">
-      Deleted “{deleted.card.name}”.{" "}
-      <button type="button" className="mark" onClick={() => restore.mutate(deleted)}>
-        Bring it back
-      </button>
-    </p>
-  );
 
-  if (cards.data === undefined)
-    return (
-      <p className="note empty" aria-busy="true">
-        {cards.failureReason ? `${cards.failureReason.message} Trying again…` : "Fetching your cards…"}
-      </p>
-    );
-  if (first === undefined)
-    return (
-      <div className="empty">
-        {notice}
-        <h1>No card yet.</h1>
-        <p>A card carries the holds of a day into the field: in your camera's own words, on paper or on this phone.</p>
-        <button type="button" className="primary" disabled={make.isPending} onClick={() => make.mutate()}>
-          Make the first one
-        </button>
-        {make.isError && <p className="note fault">{make.error.message}</p>}
-      </div>
-    );
   return (
-    <>
-      {notice}
-      {make.isError && <p className="note fault">{make.error.message}</p>}
-      <RoomNote name="cards" room={cards.data.room} />
-      {open === undefined && isOther && (
-        <p className="note empty" aria-busy="true">
-          {reached
-            ? "Fetching this card…"
-            : `This device carries the ${cards.data.cards.length} newest of ${cards.data.room.used} cards; this one needs a line. `}
-          {!reached && first !== undefined && <Link to={`/card/${first}`}>Open the newest</Link>}
-        </p>
+    <RoomGate
+      what="your cards"
+      needs={[cards]}
+      opened={cards.data ?? null}
+      notice={notice}
+      empty={
+        cards.data !== undefined &&
+        first === undefined && (
+          <Empty title="No card yet." fault={make.error}>
+            <p>
+              A card carries the holds of a day into the field: in your camera's own words, on paper or on this phone.
+            </p>
+            <button type="button" className="primary" disabled={make.isPending} onClick={() => make.mutate()}>
+              Make the first one
+            </button>
+          </Empty>
+        )
+      }
+      gone={{ title: "These cards are not here.", to: "/card", words: "Open the newest" }}
+    >
+      {(all) => (
+        <>
+          {make.isError && <p className="note fault">{make.error.message}</p>}
+          <QuotaNote name="cards" quota={all.quota} />
+          {open === undefined && isOther && (
+            <p className="note empty" aria-busy="true">
+              {reached
+                ? "Fetching this card…"
+                : `This device carries the ${all.cards.length} newest of ${all.quota.used} cards; this one needs a line. `}
+              {!reached && first !== undefined && <Link to={`/card/${first}`}>Open the newest</Link>}
+            </p>
+          )}
+          {open !== undefined && (
+            <OpenCard
+              key={open.id}
+              server={open}
+              names={[...all.cards.map((card) => ({ id: card.id, name: card.card.name })), ...all.others]}
+              carried={all.cards.length}
+              outbox={outbox}
+              onNew={() => make.mutate()}
+              onDeleted={(card) => onDeleted({ id: card.id, name: card.card.name })}
+            />
+          )}
+        </>
       )}
-      {open !== undefined && (
-        <OpenCard
-          key={open.id}
-          server={open}
-          names={[...cards.data.cards.map((card) => ({ id: card.id, name: card.card.name })), ...cards.data.others]}
-          carried={cards.data.cards.length}
-          outbox={outbox}
-          onNew={() => make.mutate()}
-          onDeleted={setDeleted}
-        />
-      )}
-    </>
+    </RoomGate>
   );
 }
 
@@ -148,9 +128,9 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const reached = useReached();
-  const [keeper] = useState(() => new CardKeeper(server));
-  const kept = useKept(keeper);
-  useUndoKeys(keeper);
+  const [autosave] = useState(() => new CardAutosave(server));
+  const record = useAutosave(autosave);
+  useUndoKeys(autosave);
   const letters = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
   const ticksWait = letters.some((letter) => letter.path !== "settings");
   const gear = useQuery(gearQuery);
@@ -158,28 +138,28 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
   const [picked, setPicked] = useState<string | null>(null);
   const [more, setMore] = useState(false);
   const [panel, setPanel] = useState<"holds" | "share" | null>(null);
-  const [typing, setTyping] = useState<OwnSheet | null>(null);
+  const [typing, setTyping] = useState<OwnPage | null>(null);
   const [paper, setPaper] = useState<Paper>("a6");
   usePaper(paper);
-  const { draft } = kept;
+  const { draft } = record;
 
-  // the list is fetched anew when something arrives; the keeper's own answer is newer right after a change
-  const shown = kept.server.revision > server.revision ? kept.server : server;
+  // the list is fetched anew when something arrives; the autosave's own answer is newer right after a change
+  const shown = record.server.revision > server.revision ? record.server : server;
   const ticks = useMemo(
     () => merged(server.ticks, waitingTicks(letters, server.id)),
     [server.ticks, letters, server.id],
   );
   // how a body was left is known on this device before it has arrived
-  const sheets = useMemo(
+  const pages = useMemo(
     () =>
-      shown.sheets.map((sheet) => {
-        const left = isFaulty(sheet) ? null : waitingLeft(letters, sheet.body.id);
-        return isFaulty(sheet) || left === null ? sheet : asLeft(sheet, left);
+      shown.pages.map((page) => {
+        const left = isFaulty(page) ? null : waitingCameraState(letters, page.body.id);
+        return isFaulty(page) || left === null ? page : asLeftNow(page, left);
       }),
-    [shown.sheets, letters],
+    [shown.pages, letters],
   );
-  const current = sheets.find((sheet) => sheet.key === picked) ?? sheets[0];
-  const saved = kept.server.revision;
+  const current = pages.find((page) => page.key === picked) ?? pages[0];
+  const saved = record.server.revision;
   useEffect(() => {
     if (saved !== server.revision) void client.invalidateQueries({ queryKey: ["cards"] });
     // only when something was saved
@@ -192,28 +172,23 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
       await navigate("/card");
     },
   });
-  const edit = (rushIds: string[]): void => keeper.edit({ ...draft, rushes: rushIds }, newGesture("holds"));
+  const edit = (rushIds: string[]): void => autosave.edit({ ...draft, rushes: rushIds }, newGesture("holds"));
   const others = (rushes.data?.rushes ?? []).filter((row) => !draft.rushes.includes(row.id));
   const nameOf = (id: string): string =>
     rushes.data?.rushes.find((row) => row.id === id)?.name ??
-    shown.sheets.find((sheet) => sheet.key === id)?.name ??
+    shown.pages.find((page) => page.key === id)?.name ??
     "a rush that is gone";
 
   return (
     <div className="card-room">
       <div className="titleline card-title">
-        <select
-          className="plain-input title-select"
-          aria-label="Card"
+        <RecordPicker
+          label="Card"
           value={server.id}
-          onChange={(event) => void navigate(`/card/${event.target.value}`)}
-        >
-          {names.map((card) => (
-            <option key={card.id} value={card.id}>
-              {card.id === server.id ? draft.name : card.name}
-            </option>
-          ))}
-        </select>
+          name={draft.name}
+          options={names}
+          onPick={(next) => void navigate(`/card/${next}`)}
+        />
         <button type="button" className="quiet card-more" aria-expanded={more} onClick={() => setMore(!more)}>
           {more ? "less" : "print, share, edit"}
         </button>
@@ -224,10 +199,10 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
         </span>
       </div>
       <div className={more ? "card-acts" : "card-acts folded"}>
-        <SaveLine kept={kept} keeper={keeper} what="this card" />
+        <SaveLine record={record} autosave={autosave} what="this card" />
         <button
           type="button"
-          className="mark"
+          className="text-button"
           aria-expanded={panel === "holds"}
           onClick={() => setPanel(panel === "holds" ? null : "holds")}
         >
@@ -235,7 +210,7 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
         </button>
         <button
           type="button"
-          className="mark"
+          className="text-button"
           aria-expanded={panel === "share"}
           onClick={() => setPanel(panel === "share" ? null : "share")}
         >
@@ -254,10 +229,15 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
               </option>
             ))}
           </select>
-          <button type="button" className="mark" onClick={() => window.print()}>
+          <button type="button" className="text-button" onClick={() => window.print()}>
             print
           </button>
-          <a className="mark" href={`/api/cards/${server.id}/pdf?paper=${paper}`} target="_blank" rel="noreferrer">
+          <a
+            className="text-button"
+            href={`/api/cards/${server.id}/pdf?paper=${paper}`}
+            target="_blank"
+            rel="noreferrer"
+          >
             PDF
           </a>
         </span>
@@ -276,8 +256,8 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
             <TextInput
               label="Name of this card"
               value={draft.name}
-              most={120}
-              onTake={(name, gesture) => keeper.edit({ ...draft, name }, gesture)}
+              most={limits.name}
+              onChange={(name, gesture) => autosave.edit({ ...draft, name }, gesture)}
             />
           </div>
           <ol className="card-holds">
@@ -304,8 +284,8 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
               </li>
             ))}
           </ol>
-          {draft.rushes.length < 12 && (
-            <AddOne label="Add a hold to the card" options={others} onAdd={(id) => edit([...draft.rushes, id])} />
+          {draft.rushes.length < limits.holds && (
+            <AddFromList label="Add a hold to the card" options={others} onAdd={(id) => edit([...draft.rushes, id])} />
           )}
         </section>
       )}
@@ -315,49 +295,49 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
         </section>
       )}
       <nav className="card-tabs" aria-label="Holds of this card">
-        {sheets.map((sheet) => (
+        {pages.map((page) => (
           <button
-            key={sheet.key}
+            key={page.key}
             type="button"
-            aria-pressed={sheet.key === current?.key}
-            onClick={() => setPicked(sheet.key)}
+            aria-pressed={page.key === current?.key}
+            onClick={() => setPicked(page.key)}
           >
-            {sheet.name}
+            {page.name}
           </button>
         ))}
       </nav>
-      {sheets.length === 0 && <p className="empty">This card holds no hold yet: add one under “name and holds”.</p>}
-      {sheets.map((sheet) => (
-        <article key={sheet.key} className={sheet.key === current?.key ? "sheet current" : "sheet"}>
-          {isFaulty(sheet) ? (
+      {pages.length === 0 && <p className="empty">This card holds no hold yet: add one under “name and holds”.</p>}
+      {pages.map((page) => (
+        <article key={page.key} className={page.key === current?.key ? "card-page current" : "card-page"}>
+          {isFaulty(page) ? (
             <>
-              <h2>{sheet.name}</h2>
+              <h2>{page.name}</h2>
               <p className="stand-in">
-                {sheet.fault} <Link to={`/plan/${sheet.key}`}>Look at it in Plan</Link>
+                {page.fault} <Link to={`/plan/${page.key}`}>Look at it in Plan</Link>
               </p>
             </>
           ) : (
             <>
-              <header className="sheet-head">
-                <h2>{sheet.name}</h2>
+              <header className="card-page-head">
+                <h2>{page.name}</h2>
                 <p className="note">
-                  {sheet.body.name}, {sheet.kit}{" "}
+                  {page.body.name}, {page.kit}{" "}
                   <span className="screen-only">
-                    · <Link to={`/plan/${sheet.key}`}>why</Link>
+                    · <Link to={`/plan/${page.key}`}>why</Link>
                   </span>
                 </p>
               </header>
-              <div className="sheet-columns">
+              <div className="card-page-columns">
                 <div>
-                  <SheetView sheet={sheet} units={units} />
+                  <PageView page={page} units={units} />
                 </div>
                 <ToSet
-                  sheet={sheet}
+                  page={page}
                   cardId={server.id}
                   cardName={draft.name}
                   ticks={ticks}
                   outbox={outbox}
-                  onType={() => setTyping(sheet)}
+                  onType={() => setTyping(page)}
                 />
               </div>
             </>
@@ -371,12 +351,12 @@ function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: Props) {
         onClose={() => setTyping(null)}
       >
         {typing !== null && gear.data?.gear.some((one) => one.id === typing.body.id) && (
-          <LeftEditor
+          <CameraStateEditor
             body={gear.data.gear.find((one) => one.id === typing.body.id)!}
-            state={typing.left?.state ?? { format: "left/1" }}
+            state={typing.camera_state?.state ?? { format: "camera-state/1" }}
             units={units}
             onDone={(state) => {
-              outbox.left(typing.body.id, state, "typed");
+              outbox.cameraState(typing.body.id, state, "typed");
               setTyping(null);
             }}
           />

@@ -50,7 +50,7 @@ export function Share({ card, onChanged }: { card: CardWhole; onChanged: (card: 
             <span className="note">ends {when(card.share.until)}</span>
             <button
               type="button"
-              className="mark"
+              className="text-button"
               onClick={() => void navigator.clipboard?.writeText(card.share!.link).then(() => setCopied(true))}
             >
               {copied ? "copied" : "copy it"}

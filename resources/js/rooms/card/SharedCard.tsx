@@ -2,16 +2,16 @@ import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import type { Units } from "../../api/types";
-import { Mark } from "../../app/Mark";
+import { Logo } from "../../ui/Logo";
 import { when } from "../../units/when";
-import type { Sheet } from "./card";
-import { SheetView } from "./SheetView";
+import type { Page } from "./card";
+import { PageView } from "./PageView";
 
 type Shared = {
   name: string;
   until: string;
   units: Units;
-  sheets: ((Sheet & { camera: string }) | { name: string; fault: string })[];
+  pages: ((Page & { camera: string }) | { name: string; fault: string })[];
 };
 
 /** A card that somebody shared: read only, and nothing of the account beyond it. */
@@ -26,30 +26,30 @@ export default function SharedCard() {
   if (shared.isError)
     return (
       <main className="door">
-        <Mark />
+        <Logo />
         <h1>This link leads nowhere any more.</h1>
         <p className="door-say">It has ended, or whoever shared the card has taken it back. Ask them for a new one.</p>
       </main>
     );
   if (shared.data === undefined) return <p className="note empty">Fetching the card…</p>;
-  const { name, until, units, sheets } = shared.data;
+  const { name, until, units, pages } = shared.data;
   return (
     <main className="shared" id="room">
       <header className="shared-head">
         <h1>{name}</h1>
         <p className="note">A card shared with you to read; the link ends {when(until)}.</p>
       </header>
-      {sheets.map((sheet, at) => (
-        <article key={at} className="sheet current">
-          <header className="sheet-head">
-            <h2>{sheet.name}</h2>
-            {"camera" in sheet && (
+      {pages.map((page, at) => (
+        <article key={at} className="card-page current">
+          <header className="card-page-head">
+            <h2>{page.name}</h2>
+            {"camera" in page && (
               <p className="note">
-                {sheet.camera}, {sheet.kit}
+                {page.camera}, {page.kit}
               </p>
             )}
           </header>
-          {"fault" in sheet ? <p className="stand-in">{sheet.fault}</p> : <SheetView sheet={sheet} units={units} />}
+          {"fault" in page ? <p className="stand-in">{page.fault}</p> : <PageView page={page} units={units} />}
         </article>
       ))}
     </main>

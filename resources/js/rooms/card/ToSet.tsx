@@ -1,10 +1,10 @@
 import { useState } from "react";
-import { toMake, type Check, type OwnSheet } from "./card";
+import { toMake, type Check, type OwnPage } from "./card";
 import { when } from "../../units/when";
 import type { Outbox, Tick } from "../../session/Outbox";
 
 type Props = {
-  sheet: OwnSheet;
+  page: OwnPage;
   cardId: string;
   cardName: string;
   ticks: Record<string, Tick>;
@@ -13,17 +13,17 @@ type Props = {
 };
 
 /** The way from how the camera was left to this hold, one tick after another; then the camera is remembered as set. */
-export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props) {
-  const nameOf = (id: string): string => `${sheet.key}:${id}`.slice(0, 160);
+export function ToSet({ page, cardId, cardName, ticks, outbox, onType }: Props) {
+  const nameOf = (id: string): string => `${page.key}:${id}`.slice(0, 160);
   const on = (id: string): boolean => ticks[nameOf(id)]?.on === true;
   const flip = (id: string): void => outbox.tick(cardId, nameOf(id), !on(id));
-  const { left } = sheet;
-  const { changes, counted } = toMake(sheet);
+  const left = page.camera_state;
+  const { changes, counted } = toMake(page);
   const open = changes.filter((change) => !on(change.id)).length;
   const [before, setBefore] = useState<{ by: string; state: Record<string, unknown> } | null>(null);
   const set = (): void => {
-    setBefore(left ?? { by: "typed", state: { format: "left/1" } });
-    outbox.left(sheet.body.id, sheet.left_by_this, `${cardName}: ${sheet.name}`.slice(0, 120));
+    setBefore(left ?? { by: "typed", state: { format: "camera-state/1" } });
+    outbox.cameraState(page.body.id, page.state_once_set, `${cardName}: ${page.name}`.slice(0, 120));
     for (const change of changes) if (on(change.id)) outbox.tick(cardId, nameOf(change.id), false);
   };
 
@@ -40,9 +40,9 @@ export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props)
       </h3>
       <p className="note">
         {left === null
-          ? `Nobody has said how ${sheet.body.name} was left: check each. `
-          : `${sheet.body.name} was left by ${left.by === "typed" ? "what you typed" : `“${left.by}”`}, ${when(left.at)}. `}
-        <button type="button" className="mark" onClick={onType}>
+          ? `Nobody has said how ${page.body.name} was left: check each. `
+          : `${page.body.name} was left by ${left.by === "typed" ? "what you typed" : `“${left.by}”`}, ${when(left.at)}. `}
+        <button type="button" className="text-button" onClick={onType}>
           It was left otherwise
         </button>
       </p>
@@ -81,16 +81,16 @@ export function ToSet({ sheet, cardId, cardName, ticks, outbox, onType }: Props)
       {before !== null && (
         <button
           type="button"
-          className="mark"
+          className="text-button"
           onClick={() => {
-            outbox.left(sheet.body.id, before.state, before.by);
+            outbox.cameraState(page.body.id, before.state, before.by);
             setBefore(null);
           }}
         >
           undo: it was not set
         </button>
       )}
-      <PreFlight list={sheet.pre_flight} on={(id) => on(`pre:${id}`)} onFlip={(id) => flip(`pre:${id}`)} />
+      <PreFlight list={page.pre_flight} on={(id) => on(`pre:${id}`)} onFlip={(id) => flip(`pre:${id}`)} />
     </section>
   );
 }
@@ -107,9 +107,9 @@ function PreFlight({ list, on, onFlip }: { list: Check[]; on: (id: string) => bo
         {list.map((item) => (
           <li key={item.id}>
             <label>
-              <input type="checkbox" aria-label={item.says} checked={on(item.id)} onChange={() => onFlip(item.id)} />
+              <input type="checkbox" aria-label={item.message} checked={on(item.id)} onChange={() => onFlip(item.id)} />
               <span className="change-text">
-                <span className="change-what">{item.says}</span>
+                <span className="change-what">{item.message}</span>
                 <span className="note">{item.why}</span>
               </span>
             </label>

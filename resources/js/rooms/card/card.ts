@@ -1,10 +1,10 @@
 import type { QueryClient } from "@tanstack/react-query";
 import { request } from "../../api/client";
 import { listQuery } from "../../api/queries";
-import type { Plan, Room, Said } from "../../api/types";
-import { Keeper, type Marks } from "../../keeper/Keeper";
-import { same } from "../../keeper/same";
-import type { Left, Tick } from "../../session/Outbox";
+import type { Plan, Quota, Translated } from "../../api/types";
+import { Autosave, type UndoState } from "../../autosave/Autosave";
+import { same } from "../../autosave/same";
+import type { CameraState, Tick } from "../../session/Outbox";
 
 export type Change = {
   id: string;
@@ -15,14 +15,14 @@ export type Change = {
   where: string;
   danger: string | null;
 };
-export type Check = { id: string; says: string; why: string; due: boolean };
+export type Check = { id: string; message: string; why: string; due: boolean };
 export type Figure = Plan["pane"] & { kind: string; family: string; aim_at: string; pattern: string };
 
 /** One hold as it is carried: what to set in the body's own words, which button, where to aim, what would change it. */
-export type Sheet = {
+export type Page = {
   name: string;
   settings: { name: string; word: string }[];
-  lines: Said[];
+  lines: Translated[];
   button: { how: string; seconds: number | null; control: string | null };
   aim: { at: string; place: string };
   figure: Figure;
@@ -38,37 +38,37 @@ export type Sheet = {
   kit: string;
 };
 
-/** What only the owner sees of a sheet. */
-export type OwnSheet = Sheet & {
+/** What only the owner sees of a page. */
+export type OwnPage = Page & {
   key: string;
   changes: Change[];
   pre_flight: Check[];
-  left_by_this: Record<string, unknown>;
+  state_once_set: Record<string, unknown>;
   body: { id: string; name: string };
-  left: Left | null;
+  camera_state: CameraState | null;
   /** From how it was left before, where the changes were counted from that. */
-  counted_from?: Left | null;
+  counted_from?: CameraState | null;
 };
 export type Faulty = { key: string; name: string; fault: string };
 
-export type CardWhole = Marks & {
+export type CardWhole = UndoState & {
   card: { name: string; rushes: string[] };
   ticks: Record<string, Tick>;
   as_of: string;
   share: { link: string; until: string } | null;
-  sheets: (OwnSheet | Faulty)[];
+  pages: (OwnPage | Faulty)[];
 };
 export type CardDraft = { name: string; rushes: string[] };
 
 /** Keeps the name and the holds of one card. */
-export class CardKeeper extends Keeper<CardDraft, CardWhole> {
+export class CardAutosave extends Autosave<CardDraft, CardWhole> {
   constructor(server: CardWhole) {
     super(server, { path: `cards/${server.id}`, draftOf: ({ card }) => card });
   }
 }
 
 /** The newest cards with all they show, and the names of the others. */
-export type Cards = { as_of: string; cards: CardWhole[]; others: { id: string; name: string }[]; room: Room };
+export type Cards = { as_of: string; cards: CardWhole[]; others: { id: string; name: string }[]; quota: Quota };
 
 /** A tick has a time of its own: one that has arrived is not undone by a list from before. */
 const withTicks = (had: Cards, came: Cards): Cards => ({
@@ -85,7 +85,7 @@ export const cardsQuery = {
 };
 
 /** Puts ticks that have arrived into whatever shows their card. */
-export const ticked = (client: QueryClient, id: string, answer: unknown): void => {
+export const ticksArrived = (client: QueryClient, id: string, answer: unknown): void => {
   const { ticks } = (answer ?? {}) as Partial<CardWhole>;
   if (ticks === undefined) return void client.invalidateQueries({ queryKey: ["cards"] });
   const put = (card: CardWhole): CardWhole => (card.id === id ? { ...card, ticks } : card);
@@ -93,30 +93,30 @@ export const ticked = (client: QueryClient, id: string, answer: unknown): void =
   client.setQueryData<CardWhole>(["cards", id], (old) => (old === undefined ? old : put(old)));
 };
 
-/** The sheet of a body that has been left otherwise since its changes were counted. */
-export const asLeft = (sheet: OwnSheet, left: Left): OwnSheet => ({
-  ...sheet,
-  left,
-  counted_from: sheet.counted_from === undefined ? sheet.left : sheet.counted_from,
+/** The page of a body that has been left otherwise since its changes were counted. */
+export const asLeftNow = (page: OwnPage, left: CameraState): OwnPage => ({
+  ...page,
+  camera_state: left,
+  counted_from: page.counted_from === undefined ? page.camera_state : page.counted_from,
 });
 
-/** What is to be changed for a sheet, and whether it was counted from how the body was left last: that is for the server. */
-export const toMake = (sheet: OwnSheet): { changes: Change[]; counted: boolean } => {
-  const state = (left: Left | null): unknown => left?.state ?? { format: "left/1" };
-  if (sheet.counted_from === undefined || same(state(sheet.counted_from), state(sheet.left)))
-    return { changes: sheet.changes, counted: true };
-  return same(state(sheet.left), sheet.left_by_this)
+/** What is to be changed for a page, and whether it was counted from how the body was left last: that is for the server. */
+export const toMake = (page: OwnPage): { changes: Change[]; counted: boolean } => {
+  const state = (left: CameraState | null): unknown => left?.state ?? { format: "camera-state/1" };
+  if (page.counted_from === undefined || same(state(page.counted_from), state(page.camera_state)))
+    return { changes: page.changes, counted: true };
+  return same(state(page.camera_state), page.state_once_set)
     ? { changes: [], counted: true }
-    : { changes: sheet.changes, counted: false };
+    : { changes: page.changes, counted: false };
 };
 
 /** Puts how a body was left, once that has arrived, into every card that is shown; then they are counted anew. */
-export const lefted = (client: QueryClient, body: string, answer: unknown): void => {
-  const { left } = (answer ?? {}) as { left?: Left | null };
+export const cameraStateArrived = (client: QueryClient, body: string, answer: unknown): void => {
+  const left = ((answer ?? {}) as { camera_state?: CameraState | null }).camera_state;
   if (left !== undefined && left !== null) {
     const put = (card: CardWhole): CardWhole => ({
       ...card,
-      sheets: card.sheets.map((sheet) => (isFaulty(sheet) || sheet.body.id !== body ? sheet : asLeft(sheet, left))),
+      pages: card.pages.map((page) => (isFaulty(page) || page.body.id !== body ? page : asLeftNow(page, left))),
     });
     client.setQueriesData<Cards | CardWhole>({ queryKey: ["cards"] }, (old) =>
       old === undefined ? old : "cards" in old ? { ...old, cards: old.cards.map(put) } : put(old),
@@ -125,7 +125,7 @@ export const lefted = (client: QueryClient, body: string, answer: unknown): void
   void client.invalidateQueries({ queryKey: ["cards"] });
 };
 
-export const isFaulty = (sheet: OwnSheet | Faulty): sheet is Faulty => "fault" in sheet;
+export const isFaulty = (page: OwnPage | Faulty): page is Faulty => "fault" in page;
 
 /** Ticks as they stand on this device: of each the later of what the server knows and what waits here. */
 export const merged = (server: Record<string, Tick>, waiting: Record<string, Tick>): Record<string, Tick> => {

@@ -24,7 +24,7 @@ export function Conflicts({ findings, empty, onCure, onLook }: Props) {
       <ol>
         {findings.map((finding) => (
           <li key={`${finding.code}${finding.control ?? ""}${finding.hold ?? ""}`} data-code={finding.code}>
-            <p>{finding.says}</p>
+            <p>{finding.message}</p>
             {finding.steps.length > 0 && (
               <ul className="steps">
                 {finding.steps.map((step) => (

@@ -1,3 +1,4 @@
+import { limits } from "../../generated/vocabulary";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router-dom";
@@ -5,13 +6,25 @@ import { request } from "../../api/client";
 import { gearQuery, rushesQuery } from "../../api/queries";
 import type { Gear, RushRow } from "../../api/types";
 import type { Control } from "../../generated/kit";
-import { AddOne } from "../../app/AddOne";
-import { newGesture } from "../../keeper/gesture";
-import { SaveLine } from "../../keeper/SaveLine";
-import { useKept, useUndoKeys } from "../../keeper/useKept";
+import { AddFromList } from "../../ui/AddFromList";
+import { newGesture } from "../../autosave/gesture";
+import { SaveLine } from "../../autosave/SaveLine";
+import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
 import { Outline } from "../../outline/Outline";
+import { Empty } from "../scaffold/Empty";
+import { RecordPicker } from "../scaffold/RecordPicker";
+import { RoomGate } from "../scaffold/RoomGate";
+import { useFirst } from "../scaffold/records";
 import { Conflicts } from "./Conflicts";
-import { LayoutKeeper, schemes, seconds, withoutHold, type Layout, type LayoutWhole, type Reading } from "./layout";
+import {
+  LayoutAutosave,
+  schemes,
+  seconds,
+  withoutHold,
+  type Layout,
+  type LayoutWhole,
+  type LayoutReport,
+} from "./layout";
 import { OneControl } from "./OneControl";
 import { Switching } from "./Switching";
 
@@ -22,9 +35,7 @@ export default function ControlsRoom() {
   const gear = useQuery(gearQuery);
   const bodies = (gear.data?.gear ?? []).filter((one) => one.type === "body");
   const first = bodies[0]?.id;
-  useEffect(() => {
-    if (id === undefined && first !== undefined) void navigate(`/controls/${first}`, { replace: true });
-  }, [id, first, navigate]);
+  useFirst("controls", id, first);
   const opened = useQuery({
     queryKey: ["layout", id],
     queryFn: () => request<LayoutWhole>("GET", `layouts/${id}`),
@@ -34,36 +45,25 @@ export default function ControlsRoom() {
   });
   const body = bodies.find((one) => one.id === id);
 
-  if (gear.isSuccess && first === undefined)
-    return (
-      <div className="empty">
-        <h1>No body yet.</h1>
-        <p>Controls lays holds on the keys of a body you own.</p>
-        <Link to="/kit/new-body">Add a body, step by step</Link>
-      </div>
-    );
-  if (opened.isError || (gear.isSuccess && id !== undefined && body === undefined))
-    return (
-      <div className="empty">
-        <h1>This body is not here.</h1>
-        <p>{opened.error?.message ?? "It may have been deleted."}</p>
-        <Link to="/controls">Open your first</Link>
-      </div>
-    );
-  if (opened.data === undefined || body === undefined)
-    return (
-      <p className="note empty" aria-busy="true">
-        Fetching the layout…
-      </p>
-    );
   return (
-    <OpenLayout
-      key={opened.data.id}
-      server={opened.data}
-      body={body}
-      bodies={bodies}
-      onBody={(next) => void navigate(`/controls/${next}`)}
-    />
+    <RoomGate
+      what="the layout"
+      needs={[opened, gear]}
+      opened={opened.data && body ? { server: opened.data, body, bodies } : null}
+      empty={
+        gear.isSuccess &&
+        first === undefined && (
+          <Empty title="No body yet.">
+            <p>Controls lays holds on the keys of a body you own.</p>
+            <Link to="/kit/new-body">Add a body, step by step</Link>
+          </Empty>
+        )
+      }
+      isGone={gear.isSuccess && id !== undefined && body === undefined}
+      gone={{ title: "This body is not here.", to: "/controls", words: "Open your first" }}
+    >
+      {(all) => <OpenLayout key={all.server.id} {...all} onBody={(next) => void navigate(`/controls/${next}`)} />}
+    </RoomGate>
   );
 }
 
@@ -71,24 +71,24 @@ type Props = { server: LayoutWhole; body: Gear; bodies: Gear[]; onBody: (id: str
 
 function OpenLayout({ server, body, bodies, onBody }: Props) {
   const client = useQueryClient();
-  const [keeper] = useState(() => new LayoutKeeper(server));
-  const kept = useKept(keeper);
-  useUndoKeys(keeper);
+  const [autosave] = useState(() => new LayoutAutosave(server));
+  const record = useAutosave(autosave);
+  useUndoKeys(autosave);
   const controls = (body.document["controls"] ?? []) as Control[];
   const [picked, setPicked] = useState<string | null>(null);
-  const { layout } = kept.draft;
-  const { reading } = kept.server;
-  const change = (next: Layout, what: string): void => keeper.edit({ layout: next }, newGesture(what));
+  const { layout } = record.draft;
+  const { report } = record.server;
+  const change = (next: Layout, what: string): void => autosave.edit({ layout: next }, newGesture(what));
   const lay = useMutation({
     mutationFn: async (scheme: string) => {
-      await keeper.settled();
+      await autosave.settled();
       return request<{ layout: Layout }>("GET", `layouts/${body.id}/scheme/${scheme}`);
     },
     onSuccess: ({ layout: laid }) => change(laid, "scheme"),
   });
   useEffect(() => () => void client.invalidateQueries({ queryKey: ["cards"] }), [client]);
 
-  const wrong = new Set(reading.findings.map((finding) => finding.control));
+  const wrong = new Set(report.findings.map((finding) => finding.control));
   const spots = controls.map((control, at) => {
     const use = layout.uses.find((one) => one.control === control.id);
     return {
@@ -96,7 +96,7 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
       mark: String(at + 1),
       used: use !== undefined,
       wrong: wrong.has(control.id),
-      says: `${at + 1}, ${control.name}: ${use === undefined ? "nothing" : doing(use.does, use.hold, reading)}`,
+      says: `${at + 1}, ${control.name}: ${use === undefined ? "nothing" : doing(use.does, use.hold, report)}`,
     };
   });
   const one = controls.find((control) => control.id === picked);
@@ -105,19 +105,8 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
     <div className="controls-room">
       <div className="titleline">
         <h1 className="unseen">Controls of {body.name}</h1>
-        <select
-          className="plain-input title-select"
-          aria-label="Body"
-          value={body.id}
-          onChange={(event) => onBody(event.target.value)}
-        >
-          {bodies.map((each) => (
-            <option key={each.id} value={each.id}>
-              {each.name}
-            </option>
-          ))}
-        </select>
-        <SaveLine kept={kept} keeper={keeper} what="this layout" />
+        <RecordPicker label="Body" value={body.id} name={body.name} options={bodies} onPick={onBody} />
+        <SaveLine record={record} autosave={autosave} what="this layout" />
       </div>
       <div className="scheme-row" role="group" aria-label="Lay a scheme">
         {schemes.map((scheme) => (
@@ -151,12 +140,12 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
               <span className="laid-name">the shutter</span>
               <b>
                 {layout.shutter_focuses
-                  ? `focuses: ${reading.holds.find((hold) => hold.id === reading.base)?.name ?? "what the camera is set to"}`
+                  ? `focuses: ${report.holds.find((hold) => hold.id === report.base)?.name ?? "what the camera is set to"}`
                   : "only fires"}
               </b>
               <button
                 type="button"
-                className="mark"
+                className="text-button"
                 onClick={() => change({ ...layout, shutter_focuses: !layout.shutter_focuses }, "shutter")}
               >
                 {layout.shutter_focuses ? "take focus off" : "let it focus"}
@@ -178,15 +167,15 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
                   {uses.length === 0 ? (
                     <span className="note">nothing</span>
                   ) : (
-                    <b>{uses.map((use) => doing(use.does, use.hold, reading)).join("; ")}</b>
+                    <b>{uses.map((use) => doing(use.does, use.hold, report)).join("; ")}</b>
                   )}
                   {picked === control.id && one !== undefined && (
                     <OneControl
                       control={one}
                       layout={layout}
-                      reading={reading}
+                      report={report}
                       onChange={change}
-                      how={reading.set.find((each) => each.control === one.id)?.how ?? null}
+                      how={report.set.find((each) => each.control === one.id)?.how ?? null}
                     />
                   )}
                 </li>
@@ -214,19 +203,19 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
         </div>
         <div>
           <Conflicts
-            findings={reading.findings}
+            findings={report.findings}
             empty={layout.holds.length === 0}
             onCure={(cured) => change(cured, "cure")}
             onLook={setPicked}
           />
-          <Day layout={layout} reading={reading} bodyName={body.name} onChange={change} />
+          <Day layout={layout} report={report} bodyName={body.name} onChange={change} />
           <Switching
             bodyId={body.id}
             layout={layout}
-            reading={reading}
-            stamp={`${kept.server.revision} ${JSON.stringify(reading.assumed)}`}
+            report={report}
+            stamp={`${record.server.revision} ${JSON.stringify(report.assumed)}`}
             onChange={change}
-            onAssumed={() => void keeper.refresh()}
+            onAssumed={() => void autosave.refresh()}
           />
         </div>
       </div>
@@ -234,20 +223,20 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
   );
 }
 
-const doing = (does: string, hold: string | null, reading: Reading): string =>
+const doing = (does: string, hold: string | null, report: LayoutReport): string =>
   does === "recall"
-    ? (reading.holds.find((one) => one.id === hold)?.name ?? "recalls nothing yet")
+    ? (report.holds.find((one) => one.id === hold)?.name ?? "recalls nothing yet")
     : ({ focus: "focuses", stop: "stops focus", point: "moves the point" }[does] ?? does);
 
 type DayProps = {
   layout: Layout;
-  reading: Reading;
+  report: LayoutReport;
   bodyName: string;
   onChange: (layout: Layout, what: string) => void;
 };
 
 /** The holds of the day: what the camera itself is set to, and what each of the others is reached by. */
-function Day({ layout, reading, bodyName, onChange }: DayProps) {
+function Day({ layout, report, bodyName, onChange }: DayProps) {
   const rushes = useQuery(rushesQuery);
   const others = (rushes.data?.rushes ?? []).filter((row) => !layout.holds.includes(row.id));
   const own = (row: RushRow): boolean => row.kit.startsWith(bodyName);
@@ -258,10 +247,10 @@ function Day({ layout, reading, bodyName, onChange }: DayProps) {
         <span className="note">● what the camera itself is set to</span>
       </div>
       <ul className="day">
-        {reading.holds.map((hold) => {
+        {report.holds.map((hold) => {
           const use = layout.uses.find((one) => one.does === "recall" && one.hold === hold.id);
-          const base = reading.base === hold.id;
-          const secs = reading.base === null ? 0 : (reading.seconds[reading.base]?.[hold.id] ?? 0);
+          const base = report.base === hold.id;
+          const secs = report.base === null ? 0 : (report.seconds[report.base]?.[hold.id] ?? 0);
           return (
             <li key={hold.id}>
               <label className="has">
@@ -292,8 +281,8 @@ function Day({ layout, reading, bodyName, onChange }: DayProps) {
           );
         })}
       </ul>
-      {layout.holds.length < 12 && (
-        <AddOne
+      {layout.holds.length < limits.holds && (
+        <AddFromList
           label="Add a hold to the day"
           options={others
             .toSorted((a, b) => Number(own(b)) - Number(own(a)))

@@ -1,23 +1,17 @@
 import type { Control } from "../../generated/kit";
-import { bundleParts, fingers } from "../kit/ControlsEditor";
-import { put, without, type Layout, type Reading, type Use } from "./layout";
+import { bundleParts, controlUses, fingers } from "../../generated/vocabulary";
+import { put, without, type Layout, type LayoutReport, type Use } from "./layout";
 
 type Props = {
   control: Control;
   layout: Layout;
-  reading: Reading;
+  report: LayoutReport;
   how: string | null;
   onChange: (layout: Layout, what: string) => void;
 };
 
-const functions: { value: Use["does"]; words: string }[] = [
-  { value: "focus", words: "focuses with what is set" },
-  { value: "stop", words: "stops focus" },
-  { value: "point", words: "moves the focus point" },
-];
-
 /** What one key does, and how to set that on the body in its own words. */
-export function OneControl({ control, layout, reading, how, onChange }: Props) {
+export function OneControl({ control, layout, report, how, onChange }: Props) {
   const use = layout.uses.find((one) => one.control === control.id);
   const focus = control.carries.filter((part) => bundleParts.some((each) => each.value === part && !each.exposure));
   const bundle = focus.filter((part) => ["start", "focus-mode", "area", "detection", "tuning"].includes(part));
@@ -50,7 +44,8 @@ export function OneControl({ control, layout, reading, how, onChange }: Props) {
           onChange={(event) => take(event.target.value)}
         >
           <option value="">does nothing</option>
-          {functions
+          {controlUses
+            .filter((each) => each.value !== "recall")
             .filter((each) => control.may.includes(each.value) || use?.does === each.value)
             .map((each) => (
               <option key={each.value} value={each.value}>
@@ -59,7 +54,7 @@ export function OneControl({ control, layout, reading, how, onChange }: Props) {
             ))}
           {(control.may.includes("recall") || use?.does === "recall") && (
             <optgroup label="recalls the hold of">
-              {reading.holds.map((hold) => (
+              {report.holds.map((hold) => (
                 <option key={hold.id} value={`recall:${hold.id}`}>
                   {hold.name}
                 </option>

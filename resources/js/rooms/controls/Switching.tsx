@@ -1,25 +1,25 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
-import { Assumed } from "../../app/Assumed";
-import { useAccount } from "../../app/boot";
-import { NumberField } from "../kit/inputs";
-import { follow, seconds, times, type Best, type Layout, type Reading } from "./layout";
+import { Assumed } from "../../ui/AssumedFigures";
+import { useAccount } from "../../session/boot";
+import { NumberField } from "../../ui/inputs";
+import { follow, seconds, times, type Best, type Layout, type LayoutReport } from "./layout";
 
 type Props = {
   bodyId: string;
   layout: Layout;
-  reading: Reading;
+  report: LayoutReport;
   stamp: string;
   onChange: (layout: Layout, what: string) => void;
   onAssumed: () => void;
 };
 
 /** What changing from hold to hold costs in seconds, and what the best layout would buy. */
-export function Switching({ bodyId, layout, reading, stamp, onChange, onAssumed }: Props) {
+export function Switching({ bodyId, layout, report, stamp, onChange, onAssumed }: Props) {
   const { user } = useAccount();
   const [often, setOften] = useState(false);
-  const { holds } = reading;
+  const { holds } = report;
   const best = useQuery({
     queryKey: ["best", bodyId, stamp],
     queryFn: () => request<Best>("GET", `layouts/${bodyId}/best`),
@@ -33,7 +33,7 @@ export function Switching({ bodyId, layout, reading, stamp, onChange, onAssumed 
     <section className="told switching" aria-label="Switching">
       <div className="told-head">
         <h2>From hold to hold</h2>
-        <button type="button" className="mark" aria-pressed={often} onClick={() => setOften(!often)}>
+        <button type="button" className="text-button" aria-pressed={often} onClick={() => setOften(!often)}>
           {often ? "show seconds" : "how often each follows"}
         </button>
       </div>
@@ -66,7 +66,7 @@ export function Switching({ bodyId, layout, reading, stamp, onChange, onAssumed 
             </p>
             <Assumed
               title="The seconds it rests on, assumed: put in your own"
-              assumed={reading.assumed}
+              assumed={report.assumed}
               units={user.settings.units}
               onChanged={onAssumed}
             />
@@ -96,7 +96,7 @@ export function Switching({ bodyId, layout, reading, stamp, onChange, onAssumed 
                   {at + 1} {from.name}
                 </th>
                 {holds.map((to) => {
-                  const value = reading.seconds[from.id]?.[to.id] ?? 0;
+                  const value = report.seconds[from.id]?.[to.id] ?? 0;
                   if (from.id === to.id) return <td key={to.id} className="matrix-none" aria-label="the same" />;
                   return often ? (
                     <td key={to.id}>
@@ -107,7 +107,7 @@ export function Switching({ bodyId, layout, reading, stamp, onChange, onAssumed 
                         units={user.settings.units}
                         value={times(layout, from.id, to.id)}
                         range={[0, 10000]}
-                        onTake={(next) => onChange(follow(layout, from.id, to.id, next), "follows")}
+                        onChange={(next) => onChange(follow(layout, from.id, to.id, next), "follows")}
                       />
                     </td>
                   ) : (

@@ -1,13 +1,15 @@
-import type { AssumedFigure, Said } from "../../api/types";
+import { schemes as ofHolds } from "../../generated/vocabulary";
+import { capital } from "../../units/wording";
+import type { AssumedFigure, Translated } from "../../api/types";
 import type { Layout } from "../../generated/layout";
-import { Keeper, type Marks } from "../../keeper/Keeper";
+import { Autosave, type UndoState } from "../../autosave/Autosave";
 
 export type { Layout };
 export type Use = Layout["uses"][number];
 
 export type Finding = {
   code: string;
-  says: string;
+  message: string;
   control: string | null;
   hold: string | null;
   cure: string | null;
@@ -15,8 +17,8 @@ export type Finding = {
   steps: string[];
 };
 
-export type Reading = {
-  holds: { id: string; name: string; says: Said[] }[];
+export type LayoutReport = {
+  holds: { id: string; name: string; translation: Translated[] }[];
   base: string | null;
   buttons: { name: string; where: string; words: Record<string, string> };
   findings: Finding[];
@@ -26,7 +28,7 @@ export type Reading = {
   set: { control: string; how: string }[];
 };
 
-export type LayoutWhole = Marks & { layout: Layout; reading: Reading };
+export type LayoutWhole = UndoState & { layout: Layout; report: LayoutReport };
 export type LayoutDraft = { layout: Layout };
 
 export type Best = {
@@ -39,17 +41,14 @@ export type Best = {
 };
 
 /** Keeps the layout of one body. */
-export class LayoutKeeper extends Keeper<LayoutDraft, LayoutWhole> {
+export class LayoutAutosave extends Autosave<LayoutDraft, LayoutWhole> {
   constructor(server: LayoutWhole) {
     super(server, { path: `layouts/${server.id}`, draftOf: ({ layout }) => ({ layout }) });
   }
 }
 
-export const schemes: { value: Layout["scheme"]; words: string; note: string }[] = [
-  { value: "shutter", words: "Shutter", note: "half a press focuses" },
-  { value: "thumb", words: "Thumb", note: "a rear key focuses, the shutter only fires" },
-  { value: "two-thumbs", words: "Two thumbs", note: "one small area, one wide, a centimetre apart" },
-  { value: "three-buttons", words: "Three buttons", note: "wide on the shutter, one to choose, one to fix the plane" },
+export const schemes: readonly { value: Layout["scheme"]; words: string; note: string }[] = [
+  ...ofHolds.map((scheme) => ({ ...scheme, words: capital(scheme.words) })),
   { value: "own", words: "Your own", note: "as the keys lie now, held to no scheme" },
 ];
 

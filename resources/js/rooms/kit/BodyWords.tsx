@@ -1,46 +1,25 @@
 import type { ReactNode } from "react";
-import { areaNames } from "../../hold/hold";
-import { newGesture } from "../../keeper/gesture";
+import { newGesture } from "../../autosave/gesture";
 import { AreaMark } from "./AreaMark";
-import { NumberField, TakeOut, TextInput, WhereEditor } from "./inputs";
-import { areas, kinds, modes, type Area, type Body, type Dialect, type Scale, type Where } from "./kit";
+import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
+import { areas, controlUses, detections, focusModes, settingNames, stabiliserUses } from "../../generated/vocabulary";
+import { type Area, type Body, type Dialect, type Scale, type Where } from "./kit";
+import { WhereEditor } from "./WhereEditor";
 
 type Take = (body: Body, gesture: string) => void;
 type SettingName = Exclude<keyof Dialect, "drive" | "tuning">;
 type Setting = { name: string; where: Where; words: Record<string, string> };
 
-const ours: Record<SettingName, string> = {
-  focus_mode: "focus mode",
-  area: "AF area",
-  detection: "detection",
-  eye: "eye detection",
-  stabiliser: "stabiliser",
-  limiter: "limiter",
-  shutter: "shutter",
-  aperture: "aperture",
-  iso: "ISO",
-  compensation: "exposure compensation",
-  buttons: "what a key does",
-  prefocus: "pre-focus",
-};
+const ours: Record<SettingName, string> = settingNames;
 
 /** Values that every body has, with our words for them. */
-const values: Partial<Record<SettingName, { value: string; words: string }[]>> = {
+const values: Partial<Record<SettingName, readonly { value: string; words: string }[]>> = {
   eye: [
     { value: "on", words: "on" },
     { value: "off", words: "off" },
   ],
-  stabiliser: [
-    { value: "off", words: "off" },
-    { value: "on", words: "on" },
-    { value: "panning", words: "panning mode" },
-  ],
-  buttons: [
-    { value: "focus", words: "starts focus" },
-    { value: "recall", words: "recalls a set" },
-    { value: "stop", words: "stops focus" },
-    { value: "point", words: "moves the point" },
-  ],
+  stabiliser: stabiliserUses,
+  buttons: controlUses,
 };
 
 const settingOf = (body: Body, name: SettingName): Setting =>
@@ -62,13 +41,13 @@ function Rows({
   body,
   rows,
   onHas,
-  onTake,
+  onChange,
 }: {
   name: SettingName;
   body: Body;
-  rows: Row[];
+  rows: readonly Row[];
   onHas?: (value: string, on: boolean) => void;
-  onTake: Take;
+  onChange: Take;
 }) {
   const setting = settingOf(body, name);
   return (
@@ -90,9 +69,9 @@ function Rows({
             most={40}
             emptiable
             placeholder={row.has === false ? "it has none" : row.words}
-            onTake={(word, gesture) => {
+            onChange={(word, gesture) => {
               const { [row.value]: _old, ...rest } = setting.words;
-              onTake(told(body, name, { words: word === "" ? rest : { ...rest, [row.value]: word } }), gesture);
+              onChange(told(body, name, { words: word === "" ? rest : { ...rest, [row.value]: word } }), gesture);
             }}
           />
           {row.after}
@@ -102,24 +81,24 @@ function Rows({
   );
 }
 
-export function ModeWords({ body, onTake }: { body: Body; onTake: Take }) {
+export function ModeWords({ body, onChange }: { body: Body; onChange: Take }) {
   return (
     <Rows
       name="focus_mode"
       body={body}
-      rows={modes.map((mode) => ({ ...mode, has: body.modes.includes(mode.value) }))}
+      rows={focusModes.map((mode) => ({ ...mode, has: body.modes.includes(mode.value) }))}
       onHas={(value, on) => {
         const next = flipped(body.modes as string[], value, on);
         // a body must focus somehow besides guessing
         if (next.some((mode) => mode !== "auto-switch"))
-          onTake({ ...body, modes: next as unknown as Body["modes"] }, newGesture("has"));
+          onChange({ ...body, modes: next as unknown as Body["modes"] }, newGesture("has"));
       }}
-      onTake={onTake}
+      onChange={onChange}
     />
   );
 }
 
-export function AreaWords({ body, onTake, eyes = true }: { body: Body; onTake: Take; eyes?: boolean }) {
+export function AreaWords({ body, onChange, eyes = true }: { body: Body; onChange: Take; eyes?: boolean }) {
   const has = body.areas as Area[];
   const finds = body.eye_detection_areas as Area[];
   const withAreas = (next: Area[], find: Area[]): Body => ({
@@ -131,9 +110,9 @@ export function AreaWords({ body, onTake, eyes = true }: { body: Body; onTake: T
     <Rows
       name="area"
       body={body}
-      rows={areas.map((area) => ({
+      rows={areas.map(({ value: area, words }) => ({
         value: area,
-        words: areaNames[area].toLowerCase(),
+        words,
         has: has.includes(area),
         mark: <AreaMark area={area} />,
         after: eyes && (
@@ -143,17 +122,17 @@ export function AreaWords({ body, onTake, eyes = true }: { body: Body; onTake: T
               checked={finds.includes(area)}
               disabled={!has.includes(area)}
               onChange={(event) =>
-                onTake(withAreas(has, flipped(finds, area, event.target.checked)), newGesture("has"))
+                onChange(withAreas(has, flipped(finds, area, event.target.checked)), newGesture("has"))
               }
             />
-            finds eyes<span className="unseen"> in {areaNames[area].toLowerCase()}</span>
+            finds eyes<span className="unseen"> in {words}</span>
           </label>
         ),
       }))}
       onHas={(value, on) => {
         const next = flipped(has, value as Area, on);
         if (next.length > 0)
-          onTake(
+          onChange(
             withAreas(
               next,
               finds.filter((one) => next.includes(one)),
@@ -161,30 +140,34 @@ export function AreaWords({ body, onTake, eyes = true }: { body: Body; onTake: T
             newGesture("has"),
           );
       }}
-      onTake={onTake}
+      onChange={onChange}
     />
   );
 }
 
-export function KindWords({ body, onTake }: { body: Body; onTake: Take }) {
+export function KindWords({ body, onChange }: { body: Body; onChange: Take }) {
   return (
     <Rows
       name="detection"
       body={body}
-      rows={[
-        ...kinds.map((kind) => ({ ...kind, has: body.detects.includes(kind.value) })),
-        { value: "none", words: "off" },
-      ]}
+      rows={detections.map((kind) =>
+        kind.value === "none"
+          ? { value: kind.value, words: kind.words }
+          : { value: kind.value, words: kind.plural, has: body.detects.includes(kind.value) },
+      )}
       onHas={(value, on) =>
-        onTake({ ...body, detects: flipped(body.detects as string[], value, on) as Body["detects"] }, newGesture("has"))
+        onChange(
+          { ...body, detects: flipped(body.detects as string[], value, on) as Body["detects"] },
+          newGesture("has"),
+        )
       }
-      onTake={onTake}
+      onChange={onChange}
     />
   );
 }
 
 /** What the body calls a setting, and where that is. */
-export function SettingHead({ name, body, onTake }: { name: SettingName; body: Body; onTake: Take }) {
+export function SettingHead({ name, body, onChange }: { name: SettingName; body: Body; onChange: Take }) {
   const setting = settingOf(body, name);
   return (
     <div className="setting-head">
@@ -192,21 +175,21 @@ export function SettingHead({ name, body, onTake }: { name: SettingName; body: B
         label={`What it calls ${ours[name]}`}
         className="setting-own"
         value={setting.name}
-        onTake={(text, gesture) => onTake(told(body, name, { name: text }), gesture)}
+        onChange={(text, gesture) => onChange(told(body, name, { name: text }), gesture)}
       />
       <span className="note">{ours[name]}</span>
       <WhereEditor
         of={ours[name]}
         where={setting.where}
         controls={body.controls ?? []}
-        onTake={(where, gesture) => onTake(told(body, name, { where }), gesture)}
+        onChange={(where, gesture) => onChange(told(body, name, { where }), gesture)}
       />
     </div>
   );
 }
 
 /** The drive's own words, each with the frames a second it stands for; 0 is one frame a press. */
-function DriveBlock({ body, onTake }: { body: Body; onTake: Take }) {
+function DriveBlock({ body, onChange }: { body: Body; onChange: Take }) {
   const drive: Scale = body.dialect?.drive ?? {
     name: "drive",
     where: { menu: ["Menu"] },
@@ -216,7 +199,7 @@ function DriveBlock({ body, onTake }: { body: Body; onTake: Take }) {
     ],
   };
   const set = (change: Partial<Scale>, gesture: string): void =>
-    onTake({ ...body, dialect: { ...body.dialect, drive: { ...drive, ...change } } }, gesture);
+    onChange({ ...body, dialect: { ...body.dialect, drive: { ...drive, ...change } } }, gesture);
   const steps = (next: Scale["steps"][number][]): Scale["steps"] => next as Scale["steps"];
   return (
     <section className="setting-block">
@@ -225,14 +208,14 @@ function DriveBlock({ body, onTake }: { body: Body; onTake: Take }) {
           label="What it calls drive"
           className="setting-own"
           value={drive.name}
-          onTake={(name, gesture) => set({ name }, gesture)}
+          onChange={(name, gesture) => set({ name }, gesture)}
         />
         <span className="note">drive</span>
         <WhereEditor
           of="drive"
           where={drive.where}
           controls={body.controls ?? []}
-          onTake={(where, gesture) => set({ where }, gesture)}
+          onChange={(where, gesture) => set({ where }, gesture)}
         />
       </div>
       <ul className="word-list">
@@ -242,7 +225,7 @@ function DriveBlock({ body, onTake }: { body: Body; onTake: Take }) {
               label={`Drive, word ${at + 1}`}
               value={step.word}
               most={40}
-              onTake={(word, gesture) => set({ steps: steps(drive.steps.with(at, { ...step, word })) }, gesture)}
+              onChange={(word, gesture) => set({ steps: steps(drive.steps.with(at, { ...step, word })) }, gesture)}
             />
             <span>
               <NumberField
@@ -252,7 +235,7 @@ function DriveBlock({ body, onTake }: { body: Body; onTake: Take }) {
                 units="metric"
                 value={step.at}
                 range={[0, 240]}
-                onTake={(value) =>
+                onChange={(value) =>
                   set({ steps: steps(drive.steps.with(at, { ...step, at: value })) }, newGesture("drive"))
                 }
               />{" "}
@@ -284,28 +267,28 @@ export function BodyWords({ body, onChange }: { body: Body; onChange: Take }) {
   return (
     <div className="words">
       <section className="setting-block">
-        <SettingHead name="focus_mode" body={body} onTake={onChange} />
-        <ModeWords body={body} onTake={onChange} />
+        <SettingHead name="focus_mode" body={body} onChange={onChange} />
+        <ModeWords body={body} onChange={onChange} />
       </section>
       <section className="setting-block">
-        <SettingHead name="area" body={body} onTake={onChange} />
-        <AreaWords body={body} onTake={onChange} />
+        <SettingHead name="area" body={body} onChange={onChange} />
+        <AreaWords body={body} onChange={onChange} />
       </section>
       <section className="setting-block">
-        <SettingHead name="detection" body={body} onTake={onChange} />
-        <KindWords body={body} onTake={onChange} />
+        <SettingHead name="detection" body={body} onChange={onChange} />
+        <KindWords body={body} onChange={onChange} />
       </section>
-      <DriveBlock body={body} onTake={onChange} />
+      <DriveBlock body={body} onChange={onChange} />
       {(["eye", "stabiliser", "buttons"] as const).map((name) => (
         <section key={name} className="setting-block">
-          <SettingHead name={name} body={body} onTake={onChange} />
-          <Rows name={name} body={body} rows={values[name] ?? []} onTake={onChange} />
+          <SettingHead name={name} body={body} onChange={onChange} />
+          <Rows name={name} body={body} rows={values[name] ?? []} onChange={onChange} />
         </section>
       ))}
       <section className="setting-block plain-settings">
         <h3>Where the rest lives</h3>
         {(["shutter", "aperture", "iso", "compensation", "limiter", "prefocus"] as const).map((name) => (
-          <SettingHead key={name} name={name} body={body} onTake={onChange} />
+          <SettingHead key={name} name={name} body={body} onChange={onChange} />
         ))}
       </section>
     </div>

@@ -1,6 +1,6 @@
 import type { GearType } from "../../api/types";
-import { newGesture } from "../../keeper/gesture";
-import { TextInput } from "./inputs";
+import { newGesture } from "../../autosave/gesture";
+import { TextInput } from "../../ui/inputs";
 
 type Props = {
   type: GearType;
@@ -56,7 +56,7 @@ export function Care({ type, document, onChange }: Props) {
             />
             <button
               type="button"
-              className="mark"
+              className="text-button"
               onClick={() => set(item.name, new Date().toLocaleDateString("sv-SE"), newGesture("care"))}
             >
               today
@@ -76,7 +76,7 @@ export function Care({ type, document, onChange }: Props) {
           most={500}
           emptiable
           placeholder="a scratch, a loose ring, where it was serviced"
-          onTake={(text, gesture) => set("note", text, gesture)}
+          onChange={(text, gesture) => set("note", text, gesture)}
         />
       </div>
     </section>

@@ -1,44 +1,11 @@
 import { useState } from "react";
-import { newGesture } from "../../keeper/gesture";
+import { newGesture } from "../../autosave/gesture";
+import { bundleParts, controlUses, faces, fingers } from "../../generated/vocabulary";
 import { Outline } from "../../outline/Outline";
-import { Choice, TextInput } from "./inputs";
+import { Choice, TextInput } from "../../ui/inputs";
 import { control, type Body, type Control } from "./kit";
 
 type Props = { body: Body; onChange: (body: Body, gesture: string) => void };
-
-export const fingers: { value: Control["finger"]; words: string }[] = [
-  { value: "thumb", words: "thumb" },
-  { value: "index", words: "first finger" },
-  { value: "middle", words: "middle finger" },
-  { value: "ring", words: "ring finger" },
-  { value: "left-hand", words: "left hand" },
-];
-const faceWords: { value: Control["face"]; words: string }[] = [
-  { value: "back", words: "back" },
-  { value: "top", words: "top" },
-  { value: "front", words: "front" },
-  { value: "lens", words: "lens" },
-];
-const uses: { value: Control["may"][number]; words: string }[] = [
-  { value: "focus", words: "start focus" },
-  { value: "recall", words: "recall a set" },
-  { value: "stop", words: "stop focus" },
-  { value: "point", words: "move the point" },
-];
-export const bundleParts: { value: Control["carries"][number]; words: string; exposure: boolean }[] = [
-  { value: "start", words: "focusing on", exposure: false },
-  { value: "focus-mode", words: "focus mode", exposure: false },
-  { value: "area", words: "AF area", exposure: false },
-  { value: "detection", words: "detection", exposure: false },
-  { value: "tuning", words: "tuning", exposure: false },
-  { value: "drive", words: "drive", exposure: false },
-  { value: "stabiliser", words: "stabiliser", exposure: false },
-  { value: "shutter", words: "shutter", exposure: true },
-  { value: "aperture", words: "aperture", exposure: true },
-  { value: "iso", words: "ISO", exposure: true },
-  { value: "compensation", words: "compensation", exposure: true },
-  { value: "metering", words: "metering", exposure: true },
-];
 
 /** The body's keys: where each is, which finger works it, and what it may be made to do. */
 export function ControlsEditor({ body, onChange }: Props) {
@@ -93,16 +60,20 @@ export function ControlsEditor({ body, onChange }: Props) {
           <div className="control-one" key={one.id}>
             <div className="field">
               What you call it
-              <TextInput label="Name of this key" value={one.name} onTake={(name, gesture) => set({ name }, gesture)} />
+              <TextInput
+                label="Name of this key"
+                value={one.name}
+                onChange={(name, gesture) => set({ name }, gesture)}
+              />
             </div>
             <div className="numbers">
               <div className="field">
                 Where
-                <Choice label="Where" value={one.face} options={faceWords} onTake={(face) => set({ face })} />
+                <Choice label="Where" value={one.face} options={faces} onChange={(face) => set({ face })} />
               </div>
               <div className="field">
                 Finger
-                <Choice label="Finger" value={one.finger} options={fingers} onTake={(finger) => set({ finger })} />
+                <Choice label="Finger" value={one.finger} options={fingers} onChange={(finger) => set({ finger })} />
               </div>
             </div>
             <label className="has">
@@ -119,7 +90,7 @@ export function ControlsEditor({ body, onChange }: Props) {
             </label>
             <fieldset className="ticks">
               <legend>It may be made to</legend>
-              {uses.map((use) => (
+              {controlUses.map((use) => (
                 <label key={use.value} className="has">
                   <input
                     type="checkbox"

@@ -2,12 +2,12 @@ import { useMutation } from "@tanstack/react-query";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { useNavigate } from "react-router-dom";
 import { request } from "../../api/client";
-import { useAccount } from "../../app/boot";
+import { useAccount } from "../../session/boot";
 import { bodyRanges } from "../../generated/ranges";
 import { useCreation } from "../../session/creation";
 import { begunKey } from "../../session/unsent";
 import { AreaWords, KindWords, ModeWords, SettingHead } from "./BodyWords";
-import { NumberField, TextInput } from "./inputs";
+import { NumberField, TextInput } from "../../ui/inputs";
 import { control, fresh, sliderSteps, type Body, type Control, type GearWhole } from "./kit";
 import { withTuning } from "./TuningEditor";
 
@@ -80,7 +80,7 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
   const make = useMutation({
     mutationFn: () =>
       request<GearWhole>("POST", "gear", {
-        write: creation.write(),
+        write_id: creation.writeId(),
         type: "body",
         name: name.trim() === "" ? "My body" : name,
         document: body,
@@ -106,7 +106,7 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
       units={units}
       value={body[field]}
       range={bodyRanges[field] ?? [0, 1e6]}
-      onTake={(value) => take({ ...body, [field]: value })}
+      onChange={(value) => take({ ...body, [field]: value })}
     />
   );
 
@@ -122,7 +122,7 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
           most={120}
           emptiable
           placeholder="My body"
-          onTake={(text) => setStart({ ...start, name: text })}
+          onChange={(text) => setStart({ ...start, name: text })}
         />
       ),
     },
@@ -160,7 +160,7 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
           units={units}
           value={body.pixels_wide}
           range={[1, 40000]}
-          onTake={(value) =>
+          onChange={(value) =>
             take({
               ...body,
               pixels_wide: Math.max(
@@ -212,22 +212,22 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
     {
       ask: "Which focus modes does it have, and what does it call them?",
       why: "Take away what it lacks. Its word goes beside ours; leave what you do not know.",
-      answer: <ModeWords body={body} onTake={take} />,
+      answer: <ModeWords body={body} onChange={take} />,
     },
     {
       ask: "Which AF areas does it have, and what does it call them?",
       why: "The drawing tells what is meant. Take away what it lacks.",
-      answer: <AreaWords body={body} onTake={take} eyes={false} />,
+      answer: <AreaWords body={body} onChange={take} eyes={false} />,
     },
     {
       ask: "Where do you change the AF area?",
       why: "It goes on the card, and tells how long the change takes.",
-      answer: <SettingHead name="area" body={body} onTake={take} />,
+      answer: <SettingHead name="area" body={body} onChange={take} />,
     },
     {
       ask: "What can it recognise?",
       why: "Take away what it does not know; all, if it recognises nothing.",
-      answer: <KindWords body={body} onTake={take} />,
+      answer: <KindWords body={body} onChange={take} />,
     },
     {
       ask: "How do you tell it to hang on, or to let go?",
@@ -247,7 +247,7 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
             const next = withTuning(body, kind);
             const tuning = next.dialect?.tuning;
             const laid =
-              range === null || tuning?.hold === undefined || tuning.pace === undefined
+              range === null || tuning?.stay === undefined || tuning.pace === undefined
                 ? next
                 : ({
                     ...next,
@@ -255,9 +255,9 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
                       ...next.dialect,
                       tuning: {
                         ...tuning,
-                        hold: {
-                          ...tuning.hold,
-                          steps: sliderSteps(range[0], range[1], next.hold_levels_s.length - 1, true),
+                        stay: {
+                          ...tuning.stay,
+                          steps: sliderSteps(range[0], range[1], next.stay_levels_s.length - 1, true),
                         },
                         pace: { ...tuning.pace, steps: sliderSteps(range[0], range[1], 2, true) },
                       },
@@ -266,7 +266,7 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
             const now = body.dialect?.tuning;
             const checked =
               now?.kind === kind &&
-              (range === null || now.hold?.steps[0]?.word === laid.dialect?.tuning?.hold?.steps[0]?.word);
+              (range === null || now.stay?.steps[0]?.word === laid.dialect?.tuning?.stay?.steps[0]?.word);
             return (
               <label key={words} className="has">
                 <input type="radio" name="tuning" checked={checked} onChange={() => take(laid)} />
@@ -309,7 +309,7 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
                   <TextInput
                     label={`What you call the ${one.name}`}
                     value={there.name}
-                    onTake={(text) => take({ ...body, controls: body.controls!.with(at, { ...there, name: text }) })}
+                    onChange={(text) => take({ ...body, controls: body.controls!.with(at, { ...there, name: text }) })}
                   />
                 )}
               </li>

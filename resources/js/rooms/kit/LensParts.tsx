@@ -1,7 +1,7 @@
 import type { Gear, Units } from "../../api/types";
 import { lensRanges } from "../../generated/ranges";
-import { newGesture } from "../../keeper/gesture";
-import { Choice, NumberField, TakeOut } from "./inputs";
+import { newGesture } from "../../autosave/gesture";
+import { Choice, NumberField, TakeOut } from "../../ui/inputs";
 
 type Range = [number, number | null];
 type Tuned = { body: string; at_mm: number; value: number; on: string };
@@ -40,7 +40,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
               units={units}
               value={near}
               range={[0.01, 20000]}
-              onTake={(value) =>
+              onChange={(value) =>
                 set({ limiter_m: ranges.with(at, [value, far !== null && far <= value ? null : far]) }, "range")
               }
             />
@@ -48,7 +48,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
             {far === null ? (
               <button
                 type="button"
-                className="mark"
+                className="text-button"
                 onClick={() => set({ limiter_m: ranges.with(at, [near, near * 3]) }, "range")}
               >
                 infinity
@@ -62,7 +62,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
                   units={units}
                   value={far}
                   range={[near * 1.01, 20000]}
-                  onTake={(value) => set({ limiter_m: ranges.with(at, [near, value]) }, "range")}
+                  onChange={(value) => set({ limiter_m: ranges.with(at, [near, value]) }, "range")}
                 />
                 <button
                   type="button"
@@ -129,7 +129,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
           units={units}
           value={Number(document["sharpest_f"] ?? document["widest_f"])}
           range={lensRanges["sharpest_f"] ?? [0.7, 32]}
-          onTake={(value) => set({ sharpest_f: value }, "sharpest")}
+          onChange={(value) => set({ sharpest_f: value }, "sharpest")}
         />
       </div>
       <section className="setting-block">
@@ -143,7 +143,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
                 value,
                 words: value,
               }))}
-              onTake={(body) => setTuned(at, { body })}
+              onChange={(body) => setTuned(at, { body })}
             />
             <span>at</span>
             <NumberField
@@ -153,7 +153,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
               units={units}
               value={found.at_mm}
               range={[2, 2500]}
-              onTake={(at_mm) => setTuned(at, { at_mm })}
+              onChange={(at_mm) => setTuned(at, { at_mm })}
             />
             <span>value</span>
             <NumberField
@@ -163,7 +163,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
               units={units}
               value={found.value}
               range={[-50, 50]}
-              onTake={(value) => setTuned(at, { value })}
+              onChange={(value) => setTuned(at, { value })}
             />
             <input
               type="date"

@@ -1,20 +1,21 @@
+import { limits } from "../../generated/vocabulary";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import type { Gear, Units } from "../../api/types";
-import { useAccount } from "../../app/boot";
+import { useAccount } from "../../session/boot";
 import { adapterRanges, bodyRanges, converterRanges, lensRanges, supportRanges } from "../../generated/ranges";
-import { newGesture } from "../../keeper/gesture";
-import { SaveLine } from "../../keeper/SaveLine";
-import { useKept, useUndoKeys } from "../../keeper/useKept";
+import { newGesture } from "../../autosave/gesture";
+import { SaveLine } from "../../autosave/SaveLine";
+import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
 import { BodyWords } from "./BodyWords";
 import { Care } from "./Care";
 import { ControlsEditor } from "./ControlsEditor";
-import { Choice, NumberField, TextInput } from "./inputs";
-import { consistent, GearKeeper, gearFields, reflexFields, type Body, type GearField, type GearWhole } from "./kit";
+import { Choice, NumberField, TextInput } from "../../ui/inputs";
+import { consistent, GearAutosave, gearFields, reflexFields, type Body, type GearField, type GearWhole } from "./kit";
 import { LensParts } from "./LensParts";
-import { Says } from "./Says";
+import { InItsWords } from "./InItsWords";
 import { TuningEditor } from "./TuningEditor";
 
 type Props = {
@@ -70,17 +71,17 @@ function OpenPiece({ server, gear, onChanged, onDeleted }: Omit<Props, "id"> & {
   const { user } = useAccount();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const [keeper] = useState(() => new GearKeeper(server));
-  const kept = useKept(keeper);
-  useUndoKeys(keeper);
+  const [autosave] = useState(() => new GearAutosave(server));
+  const record = useAutosave(autosave);
+  useUndoKeys(autosave);
   const [part, setPart] = useState<Part>("words");
   const { type, id } = server;
-  const { name, document } = kept.draft;
+  const { name, document } = record.draft;
   const change = (next: Record<string, unknown>, gesture: string): void =>
-    keeper.edit({ name, document: next }, gesture);
+    autosave.edit({ name, document: next }, gesture);
 
   // the list beside it, and every plan, follow
-  const saved = kept.server.revision;
+  const saved = record.server.revision;
   useEffect(() => {
     if (saved === server.revision) return;
     void client.invalidateQueries({ queryKey: ["gear"] });
@@ -103,13 +104,13 @@ function OpenPiece({ server, gear, onChanged, onDeleted }: Omit<Props, "id"> & {
           label={`Name of this ${type}`}
           className="piece-name"
           value={name}
-          most={120}
-          onTake={(text, gesture) => keeper.edit({ name: text, document }, gesture)}
+          most={limits.name}
+          onChange={(text, gesture) => autosave.edit({ name: text, document }, gesture)}
         />
-        <SaveLine kept={kept} keeper={keeper} what={`this ${type}`} />
+        <SaveLine record={record} autosave={autosave} what={`this ${type}`} />
         <span className="piece-acts">
-          <a className="quiet" href={`/api/gear/${id}/sheet`} download>
-            save as a sheet
+          <a className="quiet" href={`/api/gear/${id}/file`} download>
+            save as a kit file
           </a>
           <button type="button" className="quiet" aria-label={`Delete ${name}`} onClick={() => remove.mutate()}>
             delete
@@ -127,7 +128,7 @@ function OpenPiece({ server, gear, onChanged, onDeleted }: Omit<Props, "id"> & {
             ))}
           </nav>
           <BodyPart part={part} body={document as unknown as Body} units={user.settings.units} change={change} />
-          {(part === "words" || part === "tuning") && <Says bodyId={id} revision={kept.server.revision} />}
+          {(part === "words" || part === "tuning") && <InItsWords bodyId={id} revision={record.server.revision} />}
         </>
       ) : (
         <>
@@ -227,7 +228,7 @@ function Numbers({ type, fields, document, units, onChange }: NumbersProps) {
           units={units}
           value={Number(document[field.name] ?? begin[field.name])}
           range={ranges[type][field.name] ?? [-Infinity, Infinity]}
-          onTake={(value) =>
+          onChange={(value) =>
             onChange(
               consistent(type, { ...document, [field.name]: value }, field.name),
               newGesture(`number-${field.name}`),
@@ -251,7 +252,7 @@ function AdapterParts({ document, onChange }: { document: Record<string, unknown
             { value: "full", words: "works" },
             { value: "none", words: "none: by hand" },
           ]}
-          onTake={(af) => onChange({ ...document, af }, newGesture("adapter"))}
+          onChange={(af) => onChange({ ...document, af }, newGesture("adapter"))}
         />
       </div>
       <label className="has">
@@ -288,7 +289,7 @@ function SupportParts({
             { value: "gimbal", words: "gimbal on legs" },
             { value: "locked", words: "tripod with a locked head" },
           ]}
-          onTake={(kind) => onChange({ ...document, kind }, newGesture("support"))}
+          onChange={(kind) => onChange({ ...document, kind }, newGesture("support"))}
         />
       </div>
       {(
@@ -304,7 +305,7 @@ function SupportParts({
           units={units}
           value={Number(document[name] ?? start)}
           range={supportRanges[name] ?? [0, 1000]}
-          onTake={(value) => onChange({ ...document, [name]: value }, newGesture(name))}
+          onChange={(value) => onChange({ ...document, [name]: value }, newGesture(name))}
         />
       ))}
     </div>

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import type { Gear, GearType } from "../../api/types";
-import { Choice } from "./inputs";
+import { Choice } from "../../ui/inputs";
 
 type Line = { name: string; value: string; note: string };
 
@@ -37,11 +37,11 @@ export function Together({ gear }: { gear: Gear[] }) {
       <div className="together-parts">
         <div className="field">
           Body
-          <Choice label="Body" value={part("body")} options={of("body")} onTake={set("body")} />
+          <Choice label="Body" value={part("body")} options={of("body")} onChange={set("body")} />
         </div>
         <div className="field">
           Lens
-          <Choice label="Lens" value={part("lens")} options={of("lens")} onTake={set("lens")} />
+          <Choice label="Lens" value={part("lens")} options={of("lens")} onChange={set("lens")} />
         </div>
         <div className="field">
           Converter
@@ -49,12 +49,17 @@ export function Together({ gear }: { gear: Gear[] }) {
             label="Converter"
             value={part("converter")}
             options={[none, ...of("converter")]}
-            onTake={set("converter")}
+            onChange={set("converter")}
           />
         </div>
         <div className="field">
           Adapter
-          <Choice label="Adapter" value={part("adapter")} options={[none, ...of("adapter")]} onTake={set("adapter")} />
+          <Choice
+            label="Adapter"
+            value={part("adapter")}
+            options={[none, ...of("adapter")]}
+            onChange={set("adapter")}
+          />
         </div>
       </div>
       {!ready && <p className="note">Add a body and a lens first.</p>}

@@ -1,8 +1,9 @@
 import type { Units } from "../../api/types";
-import { newGesture } from "../../keeper/gesture";
+import { newGesture } from "../../autosave/gesture";
 import { figures } from "../../units/quantity";
-import { Choice, NumberField, TakeOut, TextInput, WhereEditor } from "./inputs";
+import { Choice, NumberField, TakeOut, TextInput } from "../../ui/inputs";
 import { sliderSteps, type Body, type Scale, type Tuning } from "./kit";
+import { WhereEditor } from "./WhereEditor";
 
 type Props = { body: Body; units: Units; onChange: (body: Body, gesture: string) => void };
 type Preset = NonNullable<Tuning["presets"]>[number];
@@ -19,17 +20,17 @@ const standard = [0, 0.1, 0.3, 0.6, 1.2];
 
 /** The five points stock presets stand for. */
 const stock: Omit<Preset, "word">[] = [
-  { hold: 2, pace: 1, pick: "auto" },
-  { hold: 3, pace: 0, pick: "auto" },
-  { hold: 2, pace: 2, pick: "auto" },
-  { hold: 0, pace: 1, pick: "nearest" },
-  { hold: 3, pace: 2, pick: "auto" },
+  { stay: 2, pace: 1, pick: "auto" },
+  { stay: 3, pace: 0, pick: "auto" },
+  { stay: 2, pace: 2, pick: "auto" },
+  { stay: 0, pace: 1, pick: "nearest" },
+  { stay: 3, pace: 2, pick: "auto" },
 ];
 const stockNames = ["General", "Past obstacles", "Changing speed", "Sudden", "Erratic"];
 
 /** The body with another way of tuning, filled in so far as can be. */
 export const withTuning = (body: Body, kind: Tuning["kind"]): Body => {
-  const levels = body.hold_levels_s.length > 0 ? body.hold_levels_s : standard;
+  const levels = body.stay_levels_s.length > 0 ? body.stay_levels_s : standard;
   const last = levels.length - 1;
   const tuning: Tuning =
     kind === "none"
@@ -37,7 +38,7 @@ export const withTuning = (body: Body, kind: Tuning["kind"]): Body => {
       : kind === "scales"
         ? {
             kind,
-            hold: { name: "Hold", where: menu, steps: sliderSteps(-2, 2, last, true) },
+            stay: { name: "Stay", where: menu, steps: sliderSteps(-2, 2, last, true) },
             pace: { name: "Pace", where: menu, steps: sliderSteps(-2, 2, 2, true) },
             pick: { name: "Pick", where: menu, words: {} },
           }
@@ -48,13 +49,13 @@ export const withTuning = (body: Body, kind: Tuning["kind"]): Body => {
             presets: stock.map((point, at) => ({
               word: kind === "cases" ? stockNames[at]! : String(at + 1),
               ...point,
-              hold: Math.min(point.hold, last),
+              stay: Math.min(point.stay, last),
             })),
           };
   const tunes = kind !== "none";
   return {
     ...body,
-    hold_levels_s: tunes ? levels : [],
+    stay_levels_s: tunes ? levels : [],
     has_pace: tunes,
     has_pick: tunes,
     dialect: { ...body.dialect, tuning },
@@ -66,7 +67,7 @@ export function TuningEditor({ body, units, onChange }: Props) {
   const tuning: Tuning = body.dialect?.tuning ?? { kind: "none" };
   const tell = (change: Partial<Tuning>, gesture: string): void =>
     onChange({ ...body, dialect: { ...body.dialect, tuning: { ...tuning, ...change } } }, gesture);
-  const last = Math.max(0, body.hold_levels_s.length - 1);
+  const last = Math.max(0, body.stay_levels_s.length - 1);
 
   return (
     <div className="tuning">
@@ -86,16 +87,16 @@ export function TuningEditor({ body, units, onChange }: Props) {
       </fieldset>
       {tuning.kind === "scales" && (
         <>
-          {(["hold", "pace"] as const).map((axis) => {
+          {(["stay", "pace"] as const).map((axis) => {
             const scale = tuning[axis];
             return scale === undefined ? null : (
               <ScaleRow
                 key={axis}
                 axis={axis}
                 scale={scale}
-                most={axis === "hold" ? last : 2}
+                most={axis === "stay" ? last : 2}
                 body={body}
-                onTake={(next, gesture) => tell({ [axis]: next }, gesture)}
+                onChange={(next, gesture) => tell({ [axis]: next }, gesture)}
               />
             );
           })}
@@ -106,14 +107,14 @@ export function TuningEditor({ body, units, onChange }: Props) {
                   label="What it calls pick"
                   className="setting-own"
                   value={tuning.pick.name}
-                  onTake={(name, gesture) => tell({ pick: { ...tuning.pick!, name } }, gesture)}
+                  onChange={(name, gesture) => tell({ pick: { ...tuning.pick!, name } }, gesture)}
                 />
                 <span className="note">pick: which thing in a zone wins</span>
                 <WhereEditor
                   of="pick"
                   where={tuning.pick.where}
                   controls={body.controls ?? []}
-                  onTake={(where, gesture) => tell({ pick: { ...tuning.pick!, where } }, gesture)}
+                  onChange={(where, gesture) => tell({ pick: { ...tuning.pick!, where } }, gesture)}
                 />
               </div>
               <ul className="word-list">
@@ -128,7 +129,7 @@ export function TuningEditor({ body, units, onChange }: Props) {
                       emptiable
                       most={40}
                       placeholder={value}
-                      onTake={(text, gesture) => {
+                      onChange={(text, gesture) => {
                         const { [value]: _old, ...rest } = tuning.pick!.words;
                         tell(
                           { pick: { ...tuning.pick!, words: text === "" ? rest : { ...rest, [value]: text } } },
@@ -150,30 +151,30 @@ export function TuningEditor({ body, units, onChange }: Props) {
               label="What it calls the choice"
               className="setting-own"
               value={tuning.name ?? "Preset"}
-              onTake={(name, gesture) => tell({ name }, gesture)}
+              onChange={(name, gesture) => tell({ name }, gesture)}
             />
-            <span className="note">each stands for a point of hold, pace and pick</span>
+            <span className="note">each stands for a point of stay, pace and pick</span>
             <WhereEditor
               of="the preset"
               where={tuning.where ?? menu}
               controls={body.controls ?? []}
-              onTake={(where, gesture) => tell({ where }, gesture)}
+              onChange={(where, gesture) => tell({ where }, gesture)}
             />
           </div>
           <Presets
             presets={tuning.presets ?? []}
             last={last}
             units={units}
-            onTake={(presets, gesture) => tell({ presets }, gesture)}
+            onChange={(presets, gesture) => tell({ presets }, gesture)}
           />
         </section>
       )}
       {tuning.kind !== "none" && (
         <section className="setting-block">
-          <h3>How long each level of hold waits</h3>
+          <h3>How long each level of stay waits</h3>
           <p className="note">Assumed until you have timed it; the plan chooses the level by these.</p>
           <div className="levels">
-            {body.hold_levels_s.map((seconds, level) => (
+            {body.stay_levels_s.map((seconds, level) => (
               <span key={level} className="level">
                 <span className="note">{level}</span>
                 <NumberField
@@ -183,9 +184,9 @@ export function TuningEditor({ body, units, onChange }: Props) {
                   units={units}
                   value={seconds}
                   range={[0, 10]}
-                  onTake={(value) =>
+                  onChange={(value) =>
                     onChange(
-                      { ...body, hold_levels_s: body.hold_levels_s.with(level, value) },
+                      { ...body, stay_levels_s: body.stay_levels_s.with(level, value) },
                       newGesture(`level-${level}`),
                     )
                   }
@@ -200,20 +201,20 @@ export function TuningEditor({ body, units, onChange }: Props) {
 }
 
 type ScaleProps = {
-  axis: "hold" | "pace";
+  axis: "stay" | "pace";
   scale: Scale;
   most: number;
   body: Body;
-  onTake: (scale: Scale, gesture: string) => void;
+  onChange: (scale: Scale, gesture: string) => void;
 };
 
 const ends = {
-  hold: ["lets go at once", "hangs on longest"],
+  stay: ["lets go at once", "hangs on longest"],
   pace: ["expects one speed", "expects any change"],
 } as const;
 
 /** A slider drawn as it is: its values in order, under each the point of our axis it stands for. */
-function ScaleRow({ axis, scale, most, body, onTake }: ScaleProps) {
+function ScaleRow({ axis, scale, most, body, onChange }: ScaleProps) {
   const upward = (scale.steps[0]?.at ?? 0) <= (scale.steps.at(-1)?.at ?? 0);
   return (
     <section className="setting-block">
@@ -222,14 +223,14 @@ function ScaleRow({ axis, scale, most, body, onTake }: ScaleProps) {
           label={`What it calls ${axis}`}
           className="setting-own"
           value={scale.name}
-          onTake={(name, gesture) => onTake({ ...scale, name }, gesture)}
+          onChange={(name, gesture) => onChange({ ...scale, name }, gesture)}
         />
         <span className="note">{axis}</span>
         <WhereEditor
           of={axis}
           where={scale.where}
           controls={body.controls ?? []}
-          onTake={(where, gesture) => onTake({ ...scale, where }, gesture)}
+          onChange={(where, gesture) => onChange({ ...scale, where }, gesture)}
         />
       </div>
       <div className="slider">
@@ -242,8 +243,8 @@ function ScaleRow({ axis, scale, most, body, onTake }: ScaleProps) {
                 className="slider-word"
                 value={step.word}
                 most={40}
-                onTake={(word, gesture) =>
-                  onTake({ ...scale, steps: scale.steps.with(at, { ...step, word }) as Scale["steps"] }, gesture)
+                onChange={(word, gesture) =>
+                  onChange({ ...scale, steps: scale.steps.with(at, { ...step, word }) as Scale["steps"] }, gesture)
                 }
               />
               <span className="note" title={`stands for ${axis} ${figures(step.at)}`}>
@@ -268,17 +269,17 @@ function ScaleRow({ axis, scale, most, body, onTake }: ScaleProps) {
           <button
             key={`${from}${to}`}
             type="button"
-            className="mark"
-            onClick={() => onTake({ ...scale, steps: sliderSteps(from, to, most, upward) }, newGesture("slider"))}
+            className="text-button"
+            onClick={() => onChange({ ...scale, steps: sliderSteps(from, to, most, upward) }, newGesture("slider"))}
           >
             {from < 0 ? `−${-from}` : from} … {from < 0 ? `+${to}` : to}
           </button>
         ))}
         <button
           type="button"
-          className="mark"
+          className="text-button"
           onClick={() =>
-            onTake(
+            onChange(
               {
                 ...scale,
                 steps: scale.steps.map((step, at) => ({
@@ -301,13 +302,13 @@ type PresetProps = {
   presets: Preset[];
   last: number;
   units: Units;
-  onTake: (presets: Preset[], gesture: string) => void;
+  onChange: (presets: Preset[], gesture: string) => void;
 };
 
-/** Presets as a list, and as points in the plane of hold and pace. */
-function Presets({ presets, last, units, onTake }: PresetProps) {
+/** Presets as a list, and as points in the plane of stay and pace. */
+function Presets({ presets, last, units, onChange }: PresetProps) {
   const set = (at: number, change: Partial<Preset>, gesture: string): void =>
-    onTake(presets.with(at, { ...presets[at]!, ...change }), gesture);
+    onChange(presets.with(at, { ...presets[at]!, ...change }), gesture);
   return (
     <div className="presets">
       <div className="side-scroll">
@@ -315,7 +316,7 @@ function Presets({ presets, last, units, onTake }: PresetProps) {
           <thead>
             <tr>
               <th scope="col">its word</th>
-              <th scope="col">hold</th>
+              <th scope="col">stay</th>
               <th scope="col">pace</th>
               <th scope="col">pick</th>
               <th scope="col">
@@ -331,10 +332,10 @@ function Presets({ presets, last, units, onTake }: PresetProps) {
                     label={`Word of preset ${at + 1}`}
                     value={preset.word}
                     most={40}
-                    onTake={(word, gesture) => set(at, { word }, gesture)}
+                    onChange={(word, gesture) => set(at, { word }, gesture)}
                   />
                 </td>
-                {(["hold", "pace"] as const).map((axis) => (
+                {(["stay", "pace"] as const).map((axis) => (
                   <td key={axis}>
                     <NumberField
                       bare
@@ -342,8 +343,8 @@ function Presets({ presets, last, units, onTake }: PresetProps) {
                       quantity="plain"
                       units={units}
                       value={preset[axis]}
-                      range={[0, axis === "hold" ? last : 2]}
-                      onTake={(value) => set(at, { [axis]: value }, newGesture("preset"))}
+                      range={[0, axis === "stay" ? last : 2]}
+                      onChange={(value) => set(at, { [axis]: value }, newGesture("preset"))}
                     />
                   </td>
                 ))}
@@ -356,11 +357,14 @@ function Presets({ presets, last, units, onTake }: PresetProps) {
                       { value: "centre", words: "centre" },
                       { value: "nearest", words: "nearest" },
                     ]}
-                    onTake={(pick) => set(at, { pick }, newGesture("preset"))}
+                    onChange={(pick) => set(at, { pick }, newGesture("preset"))}
                   />
                 </td>
                 <td>
-                  <TakeOut what={preset.word} onClick={() => onTake(presets.toSpliced(at, 1), newGesture("preset"))} />
+                  <TakeOut
+                    what={preset.word}
+                    onClick={() => onChange(presets.toSpliced(at, 1), newGesture("preset"))}
+                  />
                 </td>
               </tr>
             ))}
@@ -373,8 +377,8 @@ function Presets({ presets, last, units, onTake }: PresetProps) {
         className="quiet add"
         disabled={presets.length >= 16}
         onClick={() =>
-          onTake(
-            [...presets, { word: `${presets.length + 1}`, hold: Math.min(2, last), pace: 1, pick: "auto" }],
+          onChange(
+            [...presets, { word: `${presets.length + 1}`, stay: Math.min(2, last), pace: 1, pick: "auto" }],
             newGesture("preset"),
           )
         }
@@ -389,11 +393,11 @@ const WIDE = 300;
 const HIGH = 150;
 
 function PresetPlane({ presets, last }: { presets: Preset[]; last: number }) {
-  const x = (hold: number): number => 40 + (last === 0 ? 0 : hold / last) * (WIDE - 80);
+  const x = (stay: number): number => 40 + (last === 0 ? 0 : stay / last) * (WIDE - 80);
   const y = (pace: number): number => HIGH - 34 - (pace / 2) * (HIGH - 68);
   const places = new Map<string, Preset[]>();
   for (const preset of presets)
-    places.set(`${preset.hold},${preset.pace}`, [...(places.get(`${preset.hold},${preset.pace}`) ?? []), preset]);
+    places.set(`${preset.stay},${preset.pace}`, [...(places.get(`${preset.stay},${preset.pace}`) ?? []), preset]);
   return (
     <svg
       className="plane"
@@ -401,10 +405,10 @@ function PresetPlane({ presets, last }: { presets: Preset[]; last: number }) {
       width={WIDE}
       height={HIGH}
       role="img"
-      aria-label={`Presets in the plane of hold and pace: ${presets.map((one) => `${one.word} at hold ${one.hold}, pace ${one.pace}`).join("; ")}`}
+      aria-label={`Presets in the plane of stay and pace: ${presets.map((one) => `${one.word} at stay ${one.stay}, pace ${one.pace}`).join("; ")}`}
     >
-      {Array.from({ length: last + 1 }, (_, hold) => (
-        <line key={`h${hold}`} x1={x(hold)} x2={x(hold)} y1={y(2)} y2={y(0)} className="plane-line" />
+      {Array.from({ length: last + 1 }, (_, stay) => (
+        <line key={`h${stay}`} x1={x(stay)} x2={x(stay)} y1={y(2)} y2={y(0)} className="plane-line" />
       ))}
       {[0, 1, 2].map((pace) => (
         <line key={`p${pace}`} x1={x(0)} x2={x(last)} y1={y(pace)} y2={y(pace)} className="plane-line" />
@@ -413,7 +417,7 @@ function PresetPlane({ presets, last }: { presets: Preset[]; last: number }) {
         lets go
       </text>
       <text x={x(last)} y={HIGH - 4} textAnchor="end">
-        hold: hangs on
+        stay: hangs on
       </text>
       <text x={4} y={12}>
         pace: any change
@@ -423,17 +427,17 @@ function PresetPlane({ presets, last }: { presets: Preset[]; last: number }) {
         return (
           <g key={one.word}>
             {one.pick === "nearest" ? (
-              <path d={`M${x(one.hold)} ${y(one.pace) - 7}l7 12h-14Z`} className="plane-point" />
+              <path d={`M${x(one.stay)} ${y(one.pace) - 7}l7 12h-14Z`} className="plane-point" />
             ) : one.pick === "centre" ? (
-              <rect x={x(one.hold) - 5} y={y(one.pace) - 5} width="10" height="10" className="plane-point" />
+              <rect x={x(one.stay) - 5} y={y(one.pace) - 5} width="10" height="10" className="plane-point" />
             ) : (
-              <circle cx={x(one.hold)} cy={y(one.pace)} r="6" className="plane-point" />
+              <circle cx={x(one.stay)} cy={y(one.pace)} r="6" className="plane-point" />
             )}
             <text
-              x={one.hold === 0 ? 4 : x(one.hold)}
+              x={one.stay === 0 ? 4 : x(one.stay)}
               y={y(one.pace) - 10}
-              textAnchor={one.hold === 0 ? "start" : one.hold === last ? "end" : "middle"}
-              dx={one.hold === last && last > 0 ? 30 : 0}
+              textAnchor={one.stay === 0 ? "start" : one.stay === last ? "end" : "middle"}
+              dx={one.stay === last && last > 0 ? 30 : 0}
               className="plane-word"
             >
               {here.map((each) => each.word).join(", ")}

@@ -1,17 +1,17 @@
 import type { Gear, GearType } from "../../api/types";
 import type { Body, Control, Dialect, Scale, Tuning, Where } from "../../generated/kit";
-import { areaNames } from "../../hold/hold";
-import { Keeper, type Marks } from "../../keeper/Keeper";
+import { starterBody } from "../../generated/vocabulary";
+import { Autosave, type UndoState } from "../../autosave/Autosave";
 import type { Quantity } from "../../units/quantity";
 
 export type { Body, Control, Dialect, Scale, Tuning, Where };
 export type Area = Body["areas"][number];
 
 export type GearDraft = { name: string; document: Record<string, unknown> };
-export type GearWhole = Gear & Marks;
+export type GearWhole = Gear & UndoState;
 
 /** Keeps one piece of kit. */
-export class GearKeeper extends Keeper<GearDraft, GearWhole> {
+export class GearAutosave extends Autosave<GearDraft, GearWhole> {
   constructor(server: GearWhole) {
     super(server, { path: `gear/${server.id}`, draftOf: ({ name, document }) => ({ name, document }) });
   }
@@ -70,21 +70,6 @@ export const reflexFields: GearField[] = [
   { name: "centre_points_f", label: "The centre works to", quantity: "fNumber", note: "beyond it the hand focuses" },
 ];
 
-export const areas = Object.keys(areaNames) as Area[];
-export const modes: { value: Body["modes"][number]; words: string }[] = [
-  { value: "continuous", words: "continuous" },
-  { value: "single", words: "single" },
-  { value: "single-with-override", words: "single, ring after" },
-  { value: "auto-switch", words: "auto-switch" },
-  { value: "manual", words: "by hand" },
-];
-export const kinds: { value: Body["detects"][number]; words: string }[] = [
-  { value: "animal", words: "animals" },
-  { value: "bird", words: "birds" },
-  { value: "person", words: "people" },
-  { value: "vehicle", words: "vehicles" },
-];
-
 /** A typical control near the thumb or round the grip, to begin with. */
 export const control = (id: string, name: string, own: Partial<Control>): Control => ({
   id,
@@ -100,25 +85,8 @@ export const control = (id: string, name: string, own: Partial<Control>): Contro
   ...own,
 });
 
-const body: Body = {
-  sensor_width_mm: 36,
-  sensor_height_mm: 24,
-  pixels_wide: 6000,
-  fps: 12,
-  af_lag_s: 0.06,
-  shortest_shutter_s: 0.000125,
-  af_sensor: "on-image",
-  areas: areas as Body["areas"],
-  modes: ["single", "continuous", "auto-switch", "manual", "single-with-override"],
-  detects: ["animal", "bird", "person", "vehicle"],
-  eye_detection_areas: ["single-point", "point-plus", "whole-frame", "lock-on"],
-  hold_levels_s: [0, 0.1, 0.3, 0.6, 1.2],
-  has_pace: true,
-  has_pick: true,
-};
-
 export const fresh: Record<GearType, { name: string; document: Record<string, unknown> }> = {
-  body: { name: "Another body", document: body as unknown as Record<string, unknown> },
+  body: { name: "Another body", document: starterBody as unknown as Record<string, unknown> },
   lens: {
     name: "Another lens",
     document: {

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { request } from "../../api/client";
 import { rushesQuery } from "../../api/queries";
 import type { RushWhole, Units } from "../../api/types";
-import { Dialog } from "../../app/Dialog";
+import { Dialog } from "../../ui/Dialog";
 import type { Hold } from "../../hold/hold";
 import { SideBySide } from "../../hold/SideBySide";
 

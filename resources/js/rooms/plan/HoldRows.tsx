@@ -35,14 +35,14 @@ export function HoldRows({ plan, levels, units, onAssumed }: Props) {
       </Row>
       <Row name="Area" why={why("area.pattern")}>
         {value("area.pattern")}
-        {value("area.place", <Place x={hold.area.place.x} y={hold.area.place.y} />)}
+        {value("area.place", <span className="hold-small">{plan.pane.place === "" ? "centre" : plan.pane.place}</span>)}
       </Row>
       <Row name="Aim" why={why("aim")}>
         {value("aim")}
         {value("detection.subject", <span className="hold-small">{detection}</span>)}
       </Row>
-      <Row name="Tracking" why={why("tuning.hold")}>
-        {value("tuning.hold", <Dial name="hold" level={hold.tuning.hold} of={levels - 1} />)}
+      <Row name="Tracking" why={why("tuning.stay")}>
+        {value("tuning.stay", <Dial name="stay" level={hold.tuning.stay} of={levels - 1} />)}
         {value("tuning.pace", <Dial name="pace" level={hold.tuning.pace} of={2} />)}
         {hold.tuning.pick !== null && value("tuning.pick", <span className="hold-small">pick {hold.tuning.pick}</span>)}
       </Row>
@@ -89,11 +89,4 @@ function Dial({ name, level, of }: { name: string; level: number | null; of: num
       </span>
     </span>
   );
-}
-
-/** Where the area goes, in words a hand can follow. */
-function Place({ x, y }: { x: number; y: number }) {
-  const across = x < 0.42 ? "left" : x > 0.58 ? "right" : "";
-  const down = y < 0.42 ? "high" : y > 0.58 ? "low" : "";
-  return <span className="hold-small">{[down, across].filter(Boolean).join(", ") || "centre"}</span>;
 }

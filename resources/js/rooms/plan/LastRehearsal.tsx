@@ -1,7 +1,8 @@
 import { Link } from "react-router-dom";
 import type { Dials, Rehearsed } from "../../api/types";
 import { when } from "../../units/when";
-import { count, noDials, spread } from "../rehearse/rehearsal";
+import { count, spread } from "../../units/counts";
+import { noDials } from "../../hold/dials";
 
 type Props = { id: string; last: Rehearsed | null; taken: Dials };
 

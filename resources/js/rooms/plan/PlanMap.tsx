@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { request } from "../../api/client";
 import type { Rush, Units } from "../../api/types";
-import { useWidth } from "../../app/useWidth";
+import { useWidth } from "../../ui/useWidth";
 import { areaLetters, areaNames, type Hold } from "../../hold/hold";
 import { figures, show, shutter } from "../../units/quantity";
 
@@ -13,7 +13,7 @@ type Cell = {
   shutter_s: number;
   f_number: number;
   iso: number;
-  hold: number | null;
+  stay: number | null;
   pace: number | null;
   score: number;
   blur_used: number;
@@ -161,7 +161,7 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
             </b>
             : {areaNames[cell.area].toLowerCase()}, {shutter(cell.shutter_s)}, f/{figures(cell.f_number)}, ISO{" "}
             {cell.iso}
-            {cell.hold === null ? "" : `, hold ${cell.hold}`}
+            {cell.stay === null ? "" : `, stay ${cell.stay}`}
             {cell.pace === null ? "" : `, pace ${cell.pace}`}. It keeps the right thing{" "}
             {cell.score < 0.01 ? "under 1" : Math.round(cell.score * 100)} % of the time
             {cell.blur_used > 1.005 ? `; blur ${Math.round(cell.blur_used * 100)} % of the limit` : ""}

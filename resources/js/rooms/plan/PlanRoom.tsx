@@ -1,144 +1,103 @@
 import { Popover } from "antd";
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router-dom";
-import { ApiProblem, request } from "../../api/client";
+import { request } from "../../api/client";
 import { kitsQuery, rushesQuery, rushQuery } from "../../api/queries";
 import type { KitWhole, Plan, RushRow, RushWhole } from "../../api/types";
-import { useAccount, useCatalogue } from "../../app/boot";
+import { useAccount, useCatalogue } from "../../session/boot";
 import { Lane, type Grip } from "../../lane/Lane";
 import { Sentence, words } from "../../sentence/Sentence";
-import { newGesture } from "../../keeper/gesture";
+import { newGesture } from "../../autosave/gesture";
 import { withClutter, withSchool } from "../../sentence/surroundings";
 import { type Telling } from "../../sentence/words";
-import { withDistance, withMotion, type Draft } from "../../sentence/draft";
+import { withDistance, withMotion, type Draft } from "../../rush/draft";
 import type { Hold } from "../../hold/hold";
-import { SaveLine } from "../../keeper/SaveLine";
-import { typing, useKept, useUndoKeys } from "../../keeper/useKept";
+import { SaveLine } from "../../autosave/SaveLine";
+import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
+import { typing } from "../../ui/keyboard";
+import { useRoomKeys, type RoomKeys } from "../../ui/keys";
 import { Pane } from "../../pane/Pane";
-import { useCreation } from "../../session/creation";
 import { show } from "../../units/quantity";
+import { Empty } from "../scaffold/Empty";
+import { RoomGate } from "../scaffold/RoomGate";
+import { useDeleted, useFirst, useMake } from "../scaffold/records";
 import { AnotherRush } from "./AnotherRush";
 import { Answer } from "./Answer";
 import { Changes, type Change } from "./Changes";
-import { Help } from "./Help";
 import { LastRehearsal } from "./LastRehearsal";
-import { faultText, RushKeeper, type KeptRush } from "./rushKeeper";
+import { faultText, RushAutosave, type RushState } from "../../rush/rushAutosave";
 import { newRush } from "./newRush";
 import { PlanMap } from "./PlanMap";
 import { RushList } from "./RushList";
 import { Schools } from "./Schools";
 import { WhatIf } from "./WhatIf";
 
+const planKeys: RoomKeys = [
+  { title: "Words of the sentence", keys: words.map((word) => [word.letter, word.label]) },
+  {
+    title: "In the sentence",
+    keys: [
+      ["← →", "from word to word"],
+      ["↑ ↓", "step the word you are on"],
+      ["Enter", "open it"],
+      ["/", "find a rush"],
+      ["n", "new rush"],
+    ],
+  },
+];
+
+const records = { room: "plan", path: "rushes", lists: ["rushes"] };
+
 /** The Plan room: opens the rush in the address, or the last one, or offers to write the first. */
 export default function PlanRoom() {
-  const [deleted, setDeleted] = useState<RushRow | null>(null);
   const { id } = useParams();
-  const navigate = useNavigate();
-  const client = useQueryClient();
   const kinds = useCatalogue();
-  const creation = useCreation();
   const rushes = useQuery({ ...rushesQuery, enabled: id === undefined });
   const kits = useQuery(kitsQuery);
   const opened = useQuery(rushQuery(id, "plan"));
-  const make = useMutation({
-    mutationFn: () => {
-      const kit = kits.data?.kits[0];
-      const kind = kinds[0];
-      if (kit === undefined || kind === undefined) throw new Error("There is no kit yet; make one in Kit.");
-      return request<RushWhole>("POST", "rushes", {
-        write: creation.write(),
-        kit_id: kit.id,
-        focal_mm: null,
-        rush: newRush(kind, "A new rush"),
-      });
-    },
-    onSuccess: async (made) => {
-      creation.done();
-      await client.invalidateQueries({ queryKey: ["rushes"] });
-      await navigate(`/plan/${made.id}`);
-    },
+  const make = useMake<RushWhole>(records, () => {
+    const kit = kits.data?.kits[0];
+    const kind = kinds[0];
+    if (kit === undefined || kind === undefined) throw new Error("There is no kit yet; make one in Kit.");
+    return { kit_id: kit.id, focal_mm: null, rush: newRush(kind, "A new rush") };
   });
-
-  const restore = useMutation({
-    mutationFn: (row: RushRow) => request<RushWhole>("POST", `rushes/${row.id}/restore`),
-    onSuccess: async (back) => {
-      setDeleted(null);
-      await client.invalidateQueries({ queryKey: ["rushes"] });
-      await navigate(`/plan/${back.id}`);
-    },
-  });
-  const notice = deleted !== null && (
-    <p className="deleted" role="status">
-      Deleted “{deleted.name}”.{" "}
-      <button type="button" className="mark" onClick={() => restore.mutate(deleted)}>
-        Bring it back
-      </button>
-      <button type="button" className="quiet" onClick={() => setDeleted(null)}>
-        Let it go
-      </button>
-      {restore.isError && <span className="note fault"> {restore.error.message}</span>}
-    </p>
-  );
-
+  const { notice, onDeleted } = useDeleted(records);
   const first = rushes.data?.rushes[0]?.id;
-  useEffect(() => {
-    if (id === undefined && first !== undefined) void navigate(`/plan/${first}`, { replace: true });
-  }, [id, first, navigate]);
+  useFirst("plan", id, first);
 
-  if (id === undefined && rushes.isSuccess && first === undefined) {
-    return (
-      <div className="empty">
-        {notice}
-        <h1>No rush yet.</h1>
-        <p>
-          A rush is a moment to be ready for: what moves, how fast, how far, in what light. Describe one, and read what
-          to set.
-        </p>
-        <button
-          type="button"
-          className="primary"
-          disabled={make.isPending || !kits.isSuccess}
-          onClick={() => make.mutate()}
-        >
-          Write the first one
-        </button>
-        {make.isError && <p className="note fault">{make.error.message}</p>}
-      </div>
-    );
-  }
-  if (opened.error instanceof ApiProblem && opened.error.status === 404) {
-    return (
-      <div className="empty">
-        {notice}
-        <h1>This rush is not here.</h1>
-        <p>It may have been deleted, or it belongs to somebody else.</p>
-        <button type="button" className="primary" onClick={() => void navigate("/plan")}>
-          Open your latest
-        </button>
-      </div>
-    );
-  }
-  const problem = opened.failureReason ?? opened.error ?? rushes.error ?? kits.error;
-  if (opened.data === undefined || kits.data === undefined) {
-    return (
-      <div className="empty" aria-busy="true">
-        {notice}
-        <p className="note">{problem ? `${problem.message} Trying again…` : "Fetching your rush…"}</p>
-      </div>
-    );
-  }
   return (
-    <>
-      {notice}
-      <OpenRush
-        key={opened.data.id}
-        server={opened.data}
-        kits={kits.data.kits}
-        onNew={() => make.mutate()}
-        onDeleted={setDeleted}
-      />
-    </>
+    <RoomGate
+      what="your rush"
+      needs={[opened, kits, rushes]}
+      opened={opened.data && kits.data ? { server: opened.data, kits: kits.data.kits } : null}
+      notice={notice}
+      empty={
+        id === undefined &&
+        rushes.isSuccess &&
+        first === undefined && (
+          <Empty title="No rush yet." fault={make.error}>
+            <p>
+              A rush is a moment to be ready for: what moves, how fast, how far, in what light. Describe one, and read
+              what to set.
+            </p>
+            <button
+              type="button"
+              className="primary"
+              disabled={make.isPending || !kits.isSuccess}
+              onClick={() => make.mutate()}
+            >
+              Write the first one
+            </button>
+          </Empty>
+        )
+      }
+      gone={{ title: "This rush is not here.", to: "/plan", words: "Open your latest" }}
+    >
+      {({ server, kits: all }) => (
+        <OpenRush key={server.id} server={server} kits={all} onNew={() => make.mutate()} onDeleted={onDeleted} />
+      )}
+    </RoomGate>
   );
 }
 
@@ -150,35 +109,34 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
   const kinds = useCatalogue();
   const navigate = useNavigate();
   const client = useQueryClient();
-  const [keeper] = useState(() => new RushKeeper(server));
-  const kept: KeptRush = useKept(keeper);
+  const [autosave] = useState(() => new RushAutosave(server));
+  const record: RushState = useAutosave(autosave);
   const [list, setList] = useState(false);
-  const [help, setHelp] = useState(false);
+  const help = useRoomKeys(planKeys);
   const [comparing, setComparing] = useState<"schools" | "rushes" | null>(null);
   const listButton = useRef<HTMLButtonElement>(null);
   const closeList = (): void => {
     setList(false);
     listButton.current?.focus();
   };
-  const { draft, save } = kept;
+  const { draft, save } = record;
 
-  useUndoKeys(keeper);
+  useUndoKeys(autosave);
   useEffect(() => () => void client.invalidateQueries({ queryKey: ["rushes"] }), [client]);
   // a kit, a unit or an assumed figure changed elsewhere gives another plan
-  useEffect(() => void keeper.refresh(), [keeper, units, kits]);
+  useEffect(() => void autosave.refresh(), [autosave, units, kits]);
 
   const kind = useMemo(
     () => kinds.find((entry) => entry.id === draft.rush.subject.kind) ?? kinds[0]!,
     [kinds, draft.rush.subject.kind],
   );
   const kit = useMemo(() => kits.find((entry) => entry.id === draft.kit_id) ?? null, [kits, draft.kit_id]);
-  const { change, changes } = useChanges(keeper, kept, { draft, kind, kit, units });
+  const { change, changes } = useChanges(autosave, record, { draft, kind, kit, units });
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
-      else if (event.key === "?") setHelp(true);
-      else if (letters === "on" && event.key === "/") {
+      if (letters === "on" && event.key === "/") {
         event.preventDefault();
         setList(true);
       } else if (letters === "on" && event.key === "n") onNew();
@@ -192,14 +150,14 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
     setList(false);
     void navigate(`/plan/${id}`);
   };
-  const { fault } = kept.server;
-  const settled = useSettled(kept);
+  const { fault } = record.server;
+  const settled = useSettled(record);
   // everything a plan rests on, so that what is reckoned apart from it follows
   const stamp = useMemo(
     () => [settled, units, JSON.stringify(user.assumptions), JSON.stringify(kit?.kit)].join("|"),
     [settled, units, user.assumptions, kit],
   );
-  const plan = useTips(kept.server, settled, stamp);
+  const plan = useTips(record.server, settled, stamp);
   const waiting = save.kind === "waiting" || save.kind === "refused" || save.kind === "elsewhere";
 
   return (
@@ -234,9 +192,9 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
             all rushes
           </button>
         </Popover>
-        <SaveLine kept={kept} keeper={keeper} what="this rush" at={kept.server.updated_at} />
-        <LastRehearsal id={server.id} last={kept.server.rehearsed} taken={kept.draft.dials} />
-        <button type="button" className="quiet keys-hint" onClick={() => setHelp(true)}>
+        <SaveLine record={record} autosave={autosave} what="this rush" at={record.server.updated_at} />
+        <LastRehearsal id={server.id} last={record.server.rehearsed} taken={record.draft.dials} />
+        <button type="button" className="quiet keys-hint" onClick={help}>
           {letters === "on" ? "Press a letter to change a word, " : "Keys: "}
           <b>?</b> for all of them
         </button>
@@ -251,7 +209,7 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
           units={units}
           onMove={(grip, metres, gesture) => change(moved(draft, grip, metres), gesture)}
         />
-        <Changes change={changes} plan={plan} units={units} onAssumed={() => void keeper.refresh()} />
+        <Changes change={changes} plan={plan} units={units} onAssumed={() => void autosave.refresh()} />
       </div>
       {fault !== null && (
         <p className="stand-in" role="status">
@@ -264,10 +222,10 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
       {plan !== null && (
         <Answer
           plan={plan}
-          levels={kit?.kit.body.hold_levels_s.length ?? 0}
+          levels={kit?.kit.body.stay_levels_s.length ?? 0}
           units={units}
-          stale={waiting && kept.dirty}
-          onAssumed={() => void keeper.refresh()}
+          stale={waiting && record.dirty}
+          onAssumed={() => void autosave.refresh()}
           pane={
             kit && (
               <Pane
@@ -320,7 +278,6 @@ function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
           onClose={() => setComparing(null)}
         />
       )}
-      <Help open={help} letters={letters === "on"} onClose={() => setHelp(false)} />
     </div>
   );
 }
@@ -339,14 +296,14 @@ const moved = (draft: Draft, grip: Grip, metres: number): Draft => {
 const SETTLE_MS = 250;
 
 /** The revision of the last plan that stood for a moment: what costs many plans follows that, not every step of a drag. */
-function useSettled(kept: KeptRush): number {
-  const now = kept.server.revision;
+function useSettled(record: RushState): number {
+  const now = record.server.revision;
   const [settled, setSettled] = useState(now);
   useEffect(() => {
-    if (kept.dirty) return;
+    if (record.dirty) return;
     const timer = window.setTimeout(() => setSettled(now), SETTLE_MS);
     return () => window.clearTimeout(timer);
-  }, [now, kept.dirty]);
+  }, [now, record.dirty]);
   return settled;
 }
 
@@ -380,16 +337,16 @@ const reworded = (before: Telling, after: Telling): Change["words"] =>
   words.map((word) => ({ from: word.text(before), to: word.text(after) })).filter(({ from, to }) => from !== to);
 
 /** Takes changes, and tells what the last gesture has done to the hold: from where it began to where it stands. */
-function useChanges(keeper: RushKeeper, kept: KeptRush, telling: Telling) {
+function useChanges(autosave: RushAutosave, record: RushState, telling: Telling) {
   const [began, setBegan] = useState<{ gesture: string; telling: Telling; hold: Hold } | null>(null);
-  const plan = kept.server.plan;
+  const plan = record.server.plan;
   const change = useCallback(
     (next: Draft, gesture: string) => {
       if (plan !== null && began?.gesture !== gesture) setBegan({ gesture, telling, hold: plan.hold });
-      keeper.edit(next, gesture);
+      autosave.edit(next, gesture);
     },
     // the telling is what stood on the screen when the gesture began
-    [keeper, plan, began?.gesture, telling],
+    [autosave, plan, began?.gesture, telling],
   );
   const changes = useMemo<Change | null>(
     () => (began === null ? null : { before: began.hold, words: reworded(began.telling, telling) }),

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { Plan, Units } from "../../api/types";
-import { Opening } from "../../app/Opening";
+import { PopupButton } from "../../ui/PopupButton";
 import { tied } from "../../hold/sentences";
 import { areaNames, holdFields, holdText, type HoldField } from "../../hold/hold";
 import { WorkingSheet } from "./Working";
@@ -23,10 +23,10 @@ export function Reasoned({ plan, field, units, className, onAssumed, children }:
   if (reason === undefined) return <span className={className}>{children}</span>;
   const working = plan.workings.find((entry) => entry.figure === field);
   return (
-    <Opening
+    <PopupButton
       label={`Why ${name} is ${holdText(plan.hold, field, units)}`}
       className={className}
-      sheetClass="working"
+      popupClass="working"
       content={
         <>
           <h3>
@@ -43,7 +43,7 @@ export function Reasoned({ plan, field, units, className, onAssumed, children }:
       }
     >
       {children}
-    </Opening>
+    </PopupButton>
   );
 }
 

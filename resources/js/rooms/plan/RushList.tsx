@@ -3,9 +3,9 @@ import { useMemo, useState } from "react";
 import { request } from "../../api/client";
 import { rushesQuery } from "../../api/queries";
 import type { RushRow, RushWhole } from "../../api/types";
-import { useCatalogue } from "../../app/boot";
-import { RoomNote } from "../../app/RoomNote";
-import { Sheet } from "../../app/Sheet";
+import { useCatalogue } from "../../session/boot";
+import { QuotaNote } from "../../ui/QuotaNote";
+import { Sheet } from "../../ui/Popup";
 import { useCreation } from "../../session/creation";
 import { figures, shutter } from "../../units/quantity";
 
@@ -28,7 +28,7 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
   const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: ["rushes"] });
 
   const copy = useMutation({
-    mutationFn: (id: string) => request<RushWhole>("POST", `rushes/${id}/duplicate`, { write: creation.write() }),
+    mutationFn: (id: string) => request<RushWhole>("POST", `rushes/${id}/duplicate`, { write_id: creation.writeId() }),
     onSuccess: async (made) => {
       creation.done();
       await refresh();
@@ -72,7 +72,7 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
         </button>
       </div>
       {failed && <p className="note fault">{failed.message}</p>}
-      <RoomNote name="rushes" room={rushes.data?.room} />
+      <QuotaNote name="rushes" quota={rushes.data?.quota} />
       <ul>
         {found.map((row) => (
           <li key={row.id} className={row.id === current ? "row current" : "row"}>

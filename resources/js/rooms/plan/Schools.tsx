@@ -2,10 +2,10 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import type { Units } from "../../api/types";
-import { Dialog } from "../../app/Dialog";
+import { Dialog } from "../../ui/Dialog";
 import type { Hold } from "../../hold/hold";
 import { SideBySide } from "../../hold/SideBySide";
-import { schools } from "../../sentence/surroundings";
+import { schools } from "../../generated/vocabulary";
 
 type Answer = {
   answer: string | null;
@@ -77,7 +77,7 @@ export function Schools({ id, stamp, units, open, onClose, onPick }: Props) {
                   one.answer === shown.picked ? (
                     <span className="picked">● yours</span>
                   ) : (
-                    <button type="button" className="mark" onClick={() => onPick(shown.question, one.answer)}>
+                    <button type="button" className="text-button" onClick={() => onPick(shown.question, one.answer)}>
                       take this
                     </button>
                   ),

@@ -13,10 +13,10 @@ export function WhatIf({ plan, units, map, onSchools, onRushes }: Props) {
       <div className="told-head">
         <h2>If it comes closer or faster</h2>
         <span>
-          <button type="button" className="mark" onClick={onSchools}>
+          <button type="button" className="text-button" onClick={onSchools}>
             Compare schools of practice
           </button>
-          <button type="button" className="mark" onClick={onRushes}>
+          <button type="button" className="text-button" onClick={onRushes}>
             Compare with another rush
           </button>
         </span>

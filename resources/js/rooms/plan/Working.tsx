@@ -1,8 +1,8 @@
 import { useId, useRef, useState, type ReactNode } from "react";
 import { request } from "../../api/client";
 import type { Plan, Units, User } from "../../api/types";
-import { useAccount } from "../../app/boot";
-import { Opening } from "../../app/Opening";
+import { useAccount } from "../../session/boot";
+import { PopupButton } from "../../ui/PopupButton";
 import { figures, read, show, shutter, type Quantity } from "../../units/quantity";
 import { inTurn } from "../../session/inTurn";
 
@@ -45,14 +45,14 @@ export function Explained({
 }) {
   if (working === undefined) return <div className={className}>{children}</div>;
   return (
-    <Opening
+    <PopupButton
       label={`How ${working.title.toLowerCase()} was reached`}
       className={className}
-      sheetClass="working"
+      popupClass="working"
       content={<WorkingSheet working={working} units={units} onAssumed={onAssumed} />}
     >
       {children}
-    </Opening>
+    </PopupButton>
   );
 }
 
@@ -150,7 +150,7 @@ function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAs
       />
       {input.unit !== "" && input.unit !== "s" && <span> {input.unit}</span>}
       {own !== undefined && (
-        <button type="button" className="mark" onClick={() => void put(null, typed)}>
+        <button type="button" className="text-button" onClick={() => void put(null, typed)}>
           back to default
         </button>
       )}

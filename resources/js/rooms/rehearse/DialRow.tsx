@@ -1,7 +1,8 @@
 import type { Dials } from "../../api/types";
 import { areaNames } from "../../hold/hold";
 import { figures, shutter } from "../../units/quantity";
-import { noDials, turned, type Hold, type Take } from "./rehearsal";
+import { noDials, turned } from "../../hold/dials";
+import { type Hold, type Take } from "./rehearsal";
 
 type Props = {
   hold: Hold;
@@ -9,18 +10,18 @@ type Props = {
   /** Turned for a try. */
   dials: Dials;
   onTurn: (dials: Dials) => void;
-  onTake: () => void;
+  onChange: () => void;
 };
 
 /** The dials beside the pass: turn one and both tries are played, the hold as it is as a ghost. */
-export function DialRow({ hold, choices, dials, onTurn, onTake }: Props) {
+export function DialRow({ hold, choices, dials, onTurn, onChange }: Props) {
   const turn = (change: Parameters<typeof turned>[1]): void => {
     const next = turned(dials, change);
     // a dial turned back to where the hold has it is not turned
     onTurn(
       turned(next, {
         area: next.area === hold.area.pattern ? undefined : next.area,
-        hold: next.hold === hold.tuning.hold ? undefined : next.hold,
+        stay: next.stay === hold.tuning.stay ? undefined : next.stay,
         pace: next.pace === hold.tuning.pace ? undefined : next.pace,
         shutter_s: near(next.shutter_s, hold.shutter_s) ? undefined : next.shutter_s,
         f_number: near(next.f_number, hold.f_number) ? undefined : next.f_number,
@@ -45,13 +46,13 @@ export function DialRow({ hold, choices, dials, onTurn, onTake }: Props) {
           </select>
         </label>
       )}
-      {choices.holds.length > 0 && (
+      {choices.stays.length > 0 && (
         <Notches
-          name="hold"
-          values={choices.holds}
-          value={dials.hold ?? hold.tuning.hold ?? 0}
-          isTurned={dials.hold !== undefined}
-          onPick={(value) => turn({ hold: value })}
+          name="stay"
+          values={choices.stays}
+          value={dials.stay ?? hold.tuning.stay ?? 0}
+          isTurned={dials.stay !== undefined}
+          onPick={(value) => turn({ stay: value })}
         />
       )}
       {choices.paces.length > 0 && (
@@ -81,7 +82,7 @@ export function DialRow({ hold, choices, dials, onTurn, onTake }: Props) {
       />
       {!noDials(dials) && (
         <span className="dial-acts">
-          <button type="button" className="cure" onClick={onTake}>
+          <button type="button" className="cure" onClick={onChange}>
             Take it into the hold
           </button>
           <button type="button" className="quiet" onClick={() => onTurn({})}>

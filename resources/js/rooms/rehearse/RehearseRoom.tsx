@@ -1,35 +1,38 @@
+import { focusModes, focusTargets } from "../../generated/vocabulary";
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router-dom";
-import { ApiProblem, request } from "../../api/client";
+import { request } from "../../api/client";
 import { kitsQuery, rushesQuery, rushQuery } from "../../api/queries";
 import type { Dials, KitWhole, RushRow, RushWhole } from "../../api/types";
-import { Assumed } from "../../app/Assumed";
-import { useAccount, useCatalogue } from "../../app/boot";
-import { newGesture } from "../../keeper/gesture";
-import { SaveLine } from "../../keeper/SaveLine";
-import { useKept, useUndoKeys } from "../../keeper/useKept";
-import { PassLane } from "../../lane/PassLane";
-import { PassPane } from "../../pane/PassPane";
+import { Assumed } from "../../ui/AssumedFigures";
+import { useAccount, useCatalogue } from "../../session/boot";
+import { newGesture } from "../../autosave/gesture";
+import { SaveLine } from "../../autosave/SaveLine";
+import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
+import { Empty } from "../scaffold/Empty";
+import { RecordPicker } from "../scaffold/RecordPicker";
+import { RoomGate } from "../scaffold/RoomGate";
+import { useFirst } from "../scaffold/records";
+import { PassLane } from "./PassLane";
+import { PassPane } from "./PassPane";
 import { show } from "../../units/quantity";
-import { faultText, RushKeeper } from "../plan/rushKeeper";
+import { faultText, RushAutosave } from "../../rush/rushAutosave";
 import { DialRow } from "./DialRow";
+import { noDials, turned } from "../../hold/dials";
 import {
   fetchTake,
   frameAt,
-  heldWords,
-  noDials,
   stepAt,
-  turned,
   type Estimate,
-  type Held,
-  type Helps,
+  type FocusTarget,
+  type Remedies,
   type Take,
   type TriedEstimate,
 } from "./rehearsal";
 import { SweepPart } from "./SweepPart";
 import { TimeChart } from "./TimeChart";
-import { Told } from "./Told";
+import { ExpectationPanel } from "./ExpectationPanel";
 import { rates, usePlay, type Playing } from "./usePlay";
 import { VerdictMark, verdictWords } from "./Verdicts";
 
@@ -41,41 +44,31 @@ export default function RehearseRoom() {
   const kits = useQuery(kitsQuery);
   const opened = useQuery(rushQuery(id, "rehearse"));
   const first = rushes.data?.rushes[0]?.id;
-  useEffect(() => {
-    if (id === undefined && first !== undefined) void navigate(`/rehearse/${first}`, { replace: true });
-  }, [id, first, navigate]);
+  useFirst("rehearse", id, first);
 
-  if (id === undefined && rushes.isSuccess && first === undefined)
-    return (
-      <div className="empty">
-        <h1>Nothing to rehearse yet.</h1>
-        <p>A rehearsal plays a rush against its hold, many times over. Describe a rush first.</p>
-        <Link to="/plan">Write the first one in Plan</Link>
-      </div>
-    );
-  if (opened.error instanceof ApiProblem && opened.error.status === 404)
-    return (
-      <div className="empty">
-        <h1>This rush is not here.</h1>
-        <p>It may have been deleted, or it belongs to somebody else.</p>
-        <Link to="/rehearse">Rehearse your latest</Link>
-      </div>
-    );
-  const problem = opened.failureReason ?? opened.error ?? rushes.error ?? kits.error;
-  if (opened.data === undefined || kits.data === undefined || rushes.data === undefined)
-    return (
-      <p className="note empty" aria-busy="true">
-        {problem ? `${problem.message} Trying again…` : "Fetching your rush…"}
-      </p>
-    );
   return (
-    <OpenRehearsal
-      key={opened.data.id}
-      server={opened.data}
-      rushes={rushes.data.rushes}
-      kits={kits.data.kits}
-      onRush={(next) => void navigate(`/rehearse/${next}`)}
-    />
+    <RoomGate
+      what="your rush"
+      needs={[opened, kits, rushes]}
+      opened={
+        opened.data && kits.data && rushes.data
+          ? { server: opened.data, kits: kits.data.kits, rushes: rushes.data.rushes }
+          : null
+      }
+      empty={
+        id === undefined &&
+        rushes.isSuccess &&
+        first === undefined && (
+          <Empty title="Nothing to rehearse yet.">
+            <p>A rehearsal plays a rush against its hold, many times over. Describe a rush first.</p>
+            <Link to="/plan">Write the first one in Plan</Link>
+          </Empty>
+        )
+      }
+      gone={{ title: "This rush is not here.", to: "/rehearse", words: "Rehearse your latest" }}
+    >
+      {(all) => <OpenRehearsal key={all.server.id} {...all} onRush={(next) => void navigate(`/rehearse/${next}`)} />}
+    </RoomGate>
   );
 }
 
@@ -85,15 +78,15 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
   const { user } = useAccount();
   const { units } = user.settings;
   const kinds = useCatalogue();
-  const [keeper] = useState(() => new RushKeeper(server));
-  const kept = useKept(keeper);
-  useUndoKeys(keeper);
-  const { id, plan, fault } = kept.server;
-  const taken = kept.draft.dials;
-  const stamp = `${kept.server.revision} ${units} ${JSON.stringify(user.assumptions)}`;
+  const [autosave] = useState(() => new RushAutosave(server));
+  const record = useAutosave(autosave);
+  useUndoKeys(autosave);
+  const { id, plan, fault } = record.server;
+  const taken = record.draft.dials;
+  const stamp = `${record.server.revision} ${units} ${JSON.stringify(user.assumptions)}`;
   const [seed, setSeed] = useState(1);
   const [dials, setDials] = useState<Dials>({});
-  const planned = plan !== null && !kept.dirty;
+  const planned = plan !== null && !record.dirty;
   const pass = useQuery({
     queryKey: ["take", id, stamp, seed, dials],
     queryFn: () => fetchTake(id, seed, dials),
@@ -108,7 +101,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
   });
   const helps = useQuery({
     queryKey: ["helps", id, stamp],
-    queryFn: () => request<Helps>("GET", `rushes/${id}/rehearsal/helps`),
+    queryFn: () => request<Remedies>("GET", `rushes/${id}/rehearsal/remedies`),
     enabled: planned && told.isSuccess && !told.isPlaceholderData,
     placeholderData: (old) => old,
   });
@@ -120,33 +113,22 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
   const take = pass.data;
   const play = usePlay(take);
   const kind = useMemo(
-    () => kinds.find((entry) => entry.id === kept.draft.rush.subject.kind) ?? kinds[0]!,
-    [kinds, kept.draft.rush.subject.kind],
+    () => kinds.find((entry) => entry.id === record.draft.rush.subject.kind) ?? kinds[0]!,
+    [kinds, record.draft.rush.subject.kind],
   );
-  const kit = kits.find((one) => one.id === kept.draft.kit_id);
+  const kit = kits.find((one) => one.id === record.draft.kit_id);
   const adopt = (next: Dials): void => {
-    keeper.edit({ ...kept.draft, dials: turned(taken, next) }, newGesture("dials"));
+    autosave.edit({ ...record.draft, dials: turned(taken, next) }, newGesture("dials"));
     setDials({});
   };
 
   return (
     <div className="rehearse">
       <div className="titleline">
-        <h1 className="unseen">Rehearse {kept.draft.rush.name}</h1>
-        <select
-          className="plain-input title-select"
-          aria-label="Rush"
-          value={id}
-          onChange={(event) => onRush(event.target.value)}
-        >
-          {rushes.map((row) => (
-            <option key={row.id} value={row.id}>
-              {row.id === id ? kept.draft.rush.name : row.name}
-            </option>
-          ))}
-        </select>
+        <h1 className="unseen">Rehearse {record.draft.rush.name}</h1>
+        <RecordPicker label="Rush" value={id} name={record.draft.rush.name} options={rushes} onPick={onRush} />
         <Link to={`/plan/${id}`}>plan</Link>
-        <SaveLine kept={kept} keeper={keeper} what="this rush" at={kept.server.updated_at} />
+        <SaveLine record={record} autosave={autosave} what="this rush" at={record.server.updated_at} />
         <span className="keys-hint note">
           <b>space</b> plays, <b>← →</b> go from frame to frame
         </span>
@@ -158,7 +140,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
       )}
       {plan !== null && (
         <>
-          <Told
+          <ExpectationPanel
             told={told.data}
             stale={told.isPlaceholderData || !planned}
             tried={noDials(dials) ? undefined : tried.data}
@@ -175,8 +157,8 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
               .{" "}
               <button
                 type="button"
-                className="mark"
-                onClick={() => keeper.edit({ ...kept.draft, dials: {} }, newGesture("dials"))}
+                className="text-button"
+                onClick={() => autosave.edit({ ...record.draft, dials: {} }, newGesture("dials"))}
               >
                 give them back to the plan
               </button>
@@ -201,8 +183,8 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
                   <Controls play={play} take={take} onSeed={() => setSeed((now) => now + 1)} seed={seed} />
                 </div>
                 <div>
-                  <PassPane take={take} rush={kept.draft.rush} kind={kind} time={play.time} />
-                  <Said take={take} time={play.time} />
+                  <PassPane take={take} rush={record.draft.rush} kind={kind} time={play.time} />
+                  <Translated take={take} time={play.time} />
                 </div>
               </div>
               <DialRow
@@ -210,26 +192,26 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
                 choices={take.choices}
                 dials={dials}
                 onTurn={setDials}
-                onTake={() => adopt(dials)}
+                onChange={() => adopt(dials)}
               />
             </>
           )}
           <SweepPart
             id={id}
             stamp={stamp}
-            follows={plan.hold.focus_mode === "continuous" || plan.hold.focus_mode === "auto-switch"}
+            follows={focusModes.some((mode) => mode.value === plan.hold.focus_mode && mode.follows)}
             onTry={(next) => {
               setDials(next);
               window.scrollTo({ top: 0 });
             }}
-            onTake={adopt}
+            onChange={adopt}
           />
           {told.data !== undefined && (
             <Assumed
               title="The figures a rehearsal rests on, assumed: put in your own"
               assumed={told.data.assumed}
               units={units}
-              onChanged={() => void keeper.refresh()}
+              onChanged={() => void autosave.refresh()}
             />
           )}
           <p className="note rehearse-note">
@@ -246,7 +228,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
 
 const dialNames: Record<keyof Dials, string> = {
   area: "area",
-  hold: "hold",
+  stay: "stay",
   pace: "pace",
   shutter_s: "shutter",
   f_number: "aperture",
@@ -299,7 +281,7 @@ function Controls({ play, take, seed, onSeed }: ControlsProps) {
           <input type="checkbox" checked={play.loops} onChange={(event) => play.setLoops(event.target.checked)} />
           again and again
         </label>
-        <button type="button" className="mark" onClick={onSeed}>
+        <button type="button" className="text-button" onClick={onSeed}>
           another try<span className="unseen">, now number {seed}</span>
         </button>
       </div>
@@ -308,16 +290,16 @@ function Controls({ play, take, seed, onSeed }: ControlsProps) {
 }
 
 /** What the focus does at this moment, the frame taken in it, and what the marks mean. */
-function Said({ take, time }: { take: Take; time: number }) {
+function Translated({ take, time }: { take: Take; time: number }) {
   const main = take.tried ?? take;
   const frame = frameAt(main, time);
-  const held = main.held[stepAt(take, time)] as Held;
+  const held = main.held[stepAt(take, time)] as FocusTarget;
   const seen = [...new Set(main.frames.map((one) => one.verdict))];
   const um = (mm: number): string => `${(mm * 1000).toFixed(mm < 0.01 ? 1 : 0)} µm`;
   return (
     <div className="said-frame">
       <p data-testid="frame-says">
-        Focus: <b>{heldWords[held]}</b>.{" "}
+        Focus: <b>{focusTargets[held]}</b>.{" "}
         {frame === null ? (
           <span className="note">Between frames.</span>
         ) : (

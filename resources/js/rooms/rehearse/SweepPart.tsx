@@ -3,7 +3,8 @@ import { useRef, useState, type KeyboardEvent } from "react";
 import { request } from "../../api/client";
 import type { Dials } from "../../api/types";
 import { when } from "../../units/when";
-import { count, percent, type Cell, type Grid, type Sweep } from "./rehearsal";
+import { count, percent } from "../../units/counts";
+import { type Cell, type Grid, type Sweep } from "./rehearsal";
 
 type Props = {
   id: string;
@@ -12,16 +13,16 @@ type Props = {
   /** Whether the focus follows, so that area and hold can be swept. */
   follows: boolean;
   onTry: (dials: Dials) => void;
-  onTake: (dials: Dials) => void;
+  onChange: (dials: Dials) => void;
 };
 
-const names: Record<string, string> = { tracking: "area × hold × pace", exposure: "shutter × aperture" };
+const names: Record<string, string> = { tracking: "area × stay × pace", exposure: "shutter × aperture" };
 
 /** How often a sweep under way is asked for, in ms. */
 const ASK_MS = 350;
 
 /** Sweeps of settings: begun, watched while they run in the background, cancelled, read, taken into the hold. */
-export function SweepPart({ id, stamp, follows, onTry, onTake }: Props) {
+export function SweepPart({ id, stamp, follows, onTry, onChange }: Props) {
   const client = useQueryClient();
   const kinds = follows ? (["tracking", "exposure"] as const) : (["exposure"] as const);
   const [picked, setPicked] = useState<"tracking" | "exposure">(kinds[0]);
@@ -107,7 +108,7 @@ export function SweepPart({ id, stamp, follows, onTry, onTake }: Props) {
         {problem !== null && <span className="note fault">{problem.message}</span>}
       </div>
       {sweep !== undefined && sweep.done > 0 && (
-        <SweepGrid grid={sweep.grid} finished={!runs} stale={sweep.stale} onTry={onTry} onTake={onTake} />
+        <SweepGrid grid={sweep.grid} finished={!runs} stale={sweep.stale} onTry={onTry} onChange={onChange} />
       )}
     </section>
   );
@@ -126,11 +127,11 @@ type GridProps = {
   finished: boolean;
   stale: boolean;
   onTry: (dials: Dials) => void;
-  onTake: (dials: Dials) => void;
+  onChange: (dials: Dials) => void;
 };
 
 /** Sharp frames a pass for every hold: shaded by keeper rate, ○ now, ▲ best; arrows move, Enter picks. */
-function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
+function SweepGrid({ grid, finished, stale, onTry, onChange }: GridProps) {
   const body = useRef<HTMLTableElement>(null);
   const [spot, setSpot] = useState<[number, number] | null>(null);
   const find = (is: (cell: Cell) => boolean): [number, number] | null => {
@@ -239,10 +240,10 @@ function SweepGrid({ grid, finished, stale, onTry, onTake }: GridProps) {
           <span aria-live="polite">{says(cell)}.</span>
           {!cell.present && (
             <>
-              <button type="button" className="mark" onClick={() => onTry(cell.dials)}>
+              <button type="button" className="text-button" onClick={() => onTry(cell.dials)}>
                 try it on this pass
               </button>
-              <button type="button" className="mark" onClick={() => onTake(cell.dials)}>
+              <button type="button" className="text-button" onClick={() => onChange(cell.dials)}>
                 take it into the hold
               </button>
             </>

@@ -1,6 +1,6 @@
 import { useMemo, type PointerEvent } from "react";
 import type { Units } from "../../api/types";
-import { useWidth } from "../../app/useWidth";
+import { useWidth } from "../../ui/useWidth";
 import { logScale } from "../../lane/scale";
 import { sharpRange, type Take, type Tried } from "./rehearsal";
 import { VerdictPath } from "./Verdicts";

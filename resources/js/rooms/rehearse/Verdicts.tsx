@@ -1,3 +1,4 @@
+import { verdicts } from "../../generated/vocabulary";
 import type { Verdict } from "./rehearsal";
 
 /** Each verdict has a shape of its own, 14 wide round its middle: what is sharp is full, what died is drawn in lines. */
@@ -15,19 +16,10 @@ const paths: Record<Verdict, string> = {
   diffraction: "M-1 0a1 1 0 1 0 2 0a1 1 0 1 0 -2 0M-5.5 0a5.5 5.5 0 1 0 11 0a5.5 5.5 0 1 0 -11 0",
 };
 
-export const verdictWords: Record<Verdict, string> = {
-  sharp: "sharp",
-  motion: "its motion",
-  shake: "your hands",
-  front: "plane in front",
-  back: "plane behind",
-  "wrong-thing": "on something else",
-  "out-of-area": "area off it",
-  "out-of-frame": "outside the frame",
-  hidden: "hidden",
-  depth: "group too deep",
-  diffraction: "aperture too small",
-};
+export const verdictWords = Object.fromEntries(verdicts.map((one) => [one.value, one.words])) as Record<
+  Verdict,
+  string
+>;
 
 type PathProps = { verdict: Verdict; x: number; y: number; scale?: number; faint?: boolean };
 

@@ -1,32 +1,13 @@
+import type { verdicts } from "../../generated/vocabulary";
 import { request } from "../../api/client";
 import type { AssumedFigure, Dials, Interval, Plan } from "../../api/types";
 
 export type Hold = Plan["hold"];
 
-export type Verdict =
-  | "sharp"
-  | "motion"
-  | "shake"
-  | "front"
-  | "back"
-  | "wrong-thing"
-  | "out-of-area"
-  | "out-of-frame"
-  | "hidden"
-  | "depth"
-  | "diffraction";
+export type Verdict = (typeof verdicts)[number]["value"];
 
-/** What the focus holds: 0 nothing, 1 the subject, 2 in front, 3 behind, 4 a part or another, 5 a plane set by hand. */
-export type Held = 0 | 1 | 2 | 3 | 4 | 5;
-
-export const heldWords: Record<Held, string> = {
-  0: "looks for it",
-  1: "on it",
-  2: "on what is in front",
-  3: "on what is behind",
-  4: "on a nearer part",
-  5: "set by hand",
-};
+/** What the focus holds, by its number in the vocabulary. */
+export type FocusTarget = 0 | 1 | 2 | 3 | 4 | 5;
 
 export type Frame = {
   at_s: number;
@@ -43,7 +24,7 @@ export type Frame = {
 export type Tried = {
   hold: Hold;
   focus_m: number[];
-  held: Held[];
+  held: FocusTarget[];
   lag_s: number;
   sharp_dioptres: number;
   limit_mm: number;
@@ -56,7 +37,7 @@ export type Take = Tried & {
   seed: number;
   choices: {
     areas: Hold["area"]["pattern"][];
-    holds: number[];
+    stays: number[];
     paces: number[];
     shutters_s: number[];
     f_numbers: number[];
@@ -109,7 +90,7 @@ export type TriedEstimate = Omit<Estimate, "at" | "assumed"> & {
 };
 
 export type Help = { dials: Dials; words: string; gain: Margin; sharp: number; iso: number; dark_stops: number };
-export type Helps = { losses: (Help & { verdict: Verdict; saves: number })[]; best: Help[] };
+export type Remedies = { losses: (Help & { verdict: Verdict; saves: number })[]; best: Help[] };
 
 export type Cell = {
   words: string;
@@ -155,12 +136,6 @@ export type Sweep = {
   grid: Grid;
 };
 
-export const noDials = (dials: Dials): boolean => Object.keys(dials).length === 0;
-
-/** These dials with some turned; one that is undefined is given back. */
-export const turned = (dials: Dials, change: { [name in keyof Dials]: Dials[name] | undefined }): Dials =>
-  Object.fromEntries(Object.entries({ ...dials, ...change }).filter(([, value]) => value !== undefined)) as Dials;
-
 /** The step of a pass at this time. */
 export const stepAt = (take: Take, seconds: number): number =>
   Math.max(0, Math.min(take.pass.distance_m.length - 1, Math.round(seconds / take.scene.step_s)));
@@ -192,15 +167,6 @@ export const sharpRange = (focusM: number, dioptres: number): [number, number] =
   1 / (1 / focusM + dioptres),
   1 / focusM > dioptres ? 1 / (1 / focusM - dioptres) : Infinity,
 ];
-
-/** Frames as a person counts them: whole from ten on, one decimal below. */
-export const count = (frames: number): string =>
-  frames >= 9.95 || Math.abs(frames - Math.round(frames)) < 0.05 ? String(Math.round(frames)) : frames.toFixed(1);
-
-export const percent = (share: number): string => `${Math.round(share * 100)} %`;
-
-/** "8 to 11", or "8" where there is no spread. */
-export const spread = (least: number, most: number): string => (least === most ? String(least) : `${least} to ${most}`);
 
 export const fetchTake = (id: string, seed: number, dials: Dials): Promise<Take> =>
   request<Take>("POST", `rushes/${id}/rehearsal/take`, { seed, dials });

@@ -1,11 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
 import { ApiProblem, request } from "../../api/client";
-import type { Room, Settings } from "../../api/types";
-import { useAccount } from "../../app/boot";
-import { Dialog } from "../../app/Dialog";
-import { isShort, roomNames, roomTold } from "../../app/RoomNote";
-import { forgetKept } from "../../offline/kept";
+import type { Quota, Settings } from "../../api/types";
+import { useAccount } from "../../session/boot";
+import { Dialog } from "../../ui/Dialog";
+import { isShort, quotaNames, quotaWords } from "../../ui/QuotaNote";
+import { forgetOfflineCopy } from "../../offline/copy";
 import { leave } from "../../session/leaving";
 import { forgetUnsent, unsentOf } from "../../session/unsent";
 import { when } from "../../units/when";
@@ -79,7 +79,7 @@ export default function SettingsRoom() {
           <Password />
         </>
       )}
-      <RoomLeft />
+      <QuotaPart />
       <div className="account-go">
         <SignOut />
         {!visitor && (
@@ -137,14 +137,14 @@ function SignOut() {
 }
 
 /** What an account may keep, and how much of that is used: said before it is reached. */
-function RoomLeft() {
-  const room = useQuery({
-    queryKey: ["room"],
-    queryFn: () => request<{ room: Record<string, Room> }>("GET", "room"),
+function QuotaPart() {
+  const quota = useQuery({
+    queryKey: ["quota"],
+    queryFn: () => request<{ quota: Record<string, Quota> }>("GET", "quota"),
     staleTime: 0,
   });
-  if (room.data === undefined) return null;
-  const all = Object.entries(room.data.room);
+  if (quota.data === undefined) return null;
+  const all = Object.entries(quota.data.quota);
   const near = all.filter(([, one]) => isShort(one));
   return (
     <details className="room-left" open={near.length > 0}>
@@ -153,18 +153,18 @@ function RoomLeft() {
         <span className="note">
           {near.length === 0
             ? "there is plenty left"
-            : `little left for ${near.map(([name]) => roomNames[name] ?? name).join(", ")}`}
+            : `little left for ${near.map(([name]) => quotaNames[name] ?? name).join(", ")}`}
         </span>
       </summary>
       <table>
         <tbody>
           {all.map(([name, one]) => (
             <tr key={name}>
-              <th scope="row">{roomNames[name] ?? name}</th>
+              <th scope="row">{quotaNames[name] ?? name}</th>
               <td>
-                <meter min={0} max={one.most} value={one.used} aria-label={roomNames[name] ?? name} />
+                <meter min={0} max={one.most} value={one.used} aria-label={quotaNames[name] ?? name} />
               </td>
-              <td>{roomTold(name, one)}</td>
+              <td>{quotaWords(name, one)}</td>
             </tr>
           ))}
         </tbody>
@@ -196,7 +196,7 @@ function Password() {
   };
   return (
     <form className="password" onSubmit={(event) => void submit(event)}>
-      {/* tells a password keeper whose password this is */}
+      {/* tells a password autosave whose password this is */}
       <input type="text" name="username" autoComplete="username" value={user.email} readOnly hidden />
       <label className="field">
         Present password
@@ -227,7 +227,7 @@ function Leave({ open, onClose, onGone }: { open: boolean; onClose: () => void; 
     try {
       await request("DELETE", "account", Object.fromEntries(new FormData(event.currentTarget)));
       forgetUnsent(user.key);
-      await forgetKept();
+      await forgetOfflineCopy();
       onGone();
     } catch (thrown) {
       setProblem(thrown instanceof ApiProblem ? thrown.problem.detail : "It did not work.");

@@ -1,5 +1,5 @@
 import { forgetUnsentOfOthers, unsentOfOthers } from "../../session/unsent";
-import { Door } from "./Door";
+import { AuthPage } from "./AuthPage";
 
 /** Before another account comes in: what somebody else has not sent yet is not thrown away without asking. */
 export function OthersWork({ account, onDone }: { account: string; onDone: () => void }) {
@@ -9,7 +9,7 @@ export function OthersWork({ account, onDone }: { account: string; onDone: () =>
     onDone();
   };
   return (
-    <Door>
+    <AuthPage>
       <h1>Somebody else’s work is still on this device.</h1>
       <p className="door-say">
         {count === 1 ? "One change" : `${count} changes`} of another account could not be sent yet. You will not see{" "}
@@ -24,6 +24,6 @@ export function OthersWork({ account, onDone }: { account: string; onDone: () =>
           Throw {count === 1 ? "it" : "them"} away
         </button>
       </p>
-    </Door>
+    </AuthPage>
   );
 }

@@ -1,8 +1,8 @@
 import { useState, type FormEvent } from "react";
 import { Link, useParams, useSearchParams } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
-import { boot } from "../../app/boot";
-import { Door, DoorField } from "./Door";
+import { boot } from "../../session/boot";
+import { AuthPage, AuthField } from "./AuthPage";
 
 /** Sends a form and keeps what came of it. */
 const useSent = (method: string, path: string, more: Record<string, string> = {}) => {
@@ -15,7 +15,7 @@ const useSent = (method: string, path: string, more: Record<string, string> = {}
     setProblem(null);
     try {
       const typed = Object.fromEntries(new FormData(event.currentTarget));
-      setSays((await request<{ says: string }>(method, path, { ...more, ...typed })).says);
+      setSays((await request<{ message: string }>(method, path, { ...more, ...typed })).message);
     } catch (thrown) {
       setProblem(thrown instanceof ApiProblem ? thrown : null);
     } finally {
@@ -36,11 +36,11 @@ const Whole = ({ problem, fields }: { problem: ApiProblem | null; fields: string
 export function Forgotten() {
   const { problem, says, busy, submit } = useSent("POST", "password/forgotten");
   return (
-    <Door>
+    <AuthPage>
       <h1>A new password.</h1>
       {boot.mail ? (
         <form onSubmit={submit}>
-          <DoorField name="email" label="E-mail address" type="email" autoComplete="username" problem={problem} />
+          <AuthField name="email" label="E-mail address" type="email" autoComplete="username" problem={problem} />
           <Whole problem={problem} fields={["email"]} />
           {says !== null && <p role="status">{says}</p>}
           <div className="door-go">
@@ -61,7 +61,7 @@ export function Forgotten() {
           </p>
         </>
       )}
-    </Door>
+    </AuthPage>
   );
 }
 
@@ -72,19 +72,19 @@ export function NewPassword() {
   const { problem, says, busy, submit } = useSent("POST", "password/reset", { token });
   if (says !== null)
     return (
-      <Door>
+      <AuthPage>
         <h1>Done.</h1>
         <p role="status">{says}</p>
         <p className="door-go">
           <Link to="/sign-in">Sign in</Link>
         </p>
-      </Door>
+      </AuthPage>
     );
   return (
-    <Door>
+    <AuthPage>
       <h1>Choose a new password.</h1>
       <form onSubmit={submit}>
-        <DoorField
+        <AuthField
           name="email"
           label="E-mail address"
           type="email"
@@ -92,7 +92,7 @@ export function NewPassword() {
           value={search.get("email") ?? undefined}
           problem={problem}
         />
-        <DoorField
+        <AuthField
           name="password"
           label="New password, 10 characters or more"
           type="password"
@@ -107,6 +107,6 @@ export function NewPassword() {
           <Link to="/sign-in">I remember it after all</Link>
         </div>
       </form>
-    </Door>
+    </AuthPage>
   );
 }

@@ -2,9 +2,9 @@ import { useEffect, useState, type FormEvent } from "react";
 import { Link, useNavigate } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import type { User } from "../../api/types";
-import { boot } from "../../app/boot";
+import { boot } from "../../session/boot";
 import { carryOut, leaving } from "../../session/leaving";
-import { Door, DoorField } from "./Door";
+import { AuthPage, AuthField } from "./AuthPage";
 
 type Props = { register?: boolean; onIn: (user: User) => void };
 
@@ -36,7 +36,7 @@ export function SignIn({ register = false, onIn }: Props) {
   };
 
   return (
-    <Door>
+    <AuthPage>
       <h1>
         One second, and you are ready <em>for it</em>.
       </h1>
@@ -51,9 +51,9 @@ export function SignIn({ register = false, onIn }: Props) {
         </p>
       )}
       <form onSubmit={submit} noValidate={false}>
-        {register && <DoorField name="name" label="Your name" type="text" autoComplete="name" problem={problem} />}
-        <DoorField name="email" label="E-mail address" type="email" autoComplete="username" problem={problem} />
-        <DoorField
+        {register && <AuthField name="name" label="Your name" type="text" autoComplete="name" problem={problem} />}
+        <AuthField name="email" label="E-mail address" type="email" autoComplete="username" problem={problem} />
+        <AuthField
           name="password"
           label={register ? "Password, 10 characters or more" : "Password"}
           type="password"
@@ -95,6 +95,6 @@ export function SignIn({ register = false, onIn }: Props) {
           </p>
         )}
       </form>
-    </Door>
+    </AuthPage>
   );
 }

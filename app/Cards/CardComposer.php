@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cards;
+
+use App\Layouts\LayoutReport;
+use App\Models\CameraStateRecord;
+use App\Models\CardRecord;
+use App\Models\GearRecord;
+use App\Models\LayoutRecord;
+use App\Models\RushRecord;
+use App\Models\User;
+use App\Plans\PlanCache;
+use Illuminate\Database\Eloquent\Collection;
+use RushHold\Card\CameraState;
+use RushHold\Card\CardPage;
+use RushHold\Card\PreFlight;
+use RushHold\Controls\Layout;
+use RushHold\Controls\LayoutOnBody;
+use RushHold\Document\Reader;
+use RushHold\Faults\Fault;
+use RushHold\Kit\Care;
+use RushHold\Planning\Planner;
+
+/** Writes out what a card shows. */
+final readonly class CardComposer
+{
+    /** Raised whenever tips are told differently, so that kept ones are searched again. */
+    private const TIPS = 2;
+
+    /** Holds searched at the most in one go, unless told otherwise: those of one whole card. */
+    private const HOLDS = Layout::HOLDS;
+
+    public function __construct(private PlanCache $plans, private Planner $planner, private LayoutReport $layouts) {}
+
+    /**
+     * @param  int  $searches  how many more holds may be searched for what would change them, which costs a hundred plans each;
+     *                         what is left over tells nothing of it yet, and is searched the next time
+     * @return list<array<string, mixed>> one page for each hold, in order; {key, name, fault} for one that has no plan
+     */
+    public function pages(CardRecord $card, User $user, int &$searches = self::HOLDS): array
+    {
+        /** @var Collection<int, RushRecord> $found */
+        $found = $user->rushes()->whereKey($card->rushes)->with(RushRecord::WITH_KIT)->get();
+        $rushes = [];
+        foreach ($found as $rush) {
+            $rushes[$rush->id] = $rush;
+        }
+        $bodies = [];
+        $tips = [];
+        $pages = [];
+        foreach ($card->rushes as $id) {
+            $rush = $rushes[$id] ?? null;
+            if ($rush === null) {
+                continue;
+            }
+            $body = $rush->kit->body;
+            $bodies[$body->id] ??= $this->onBody($body, $user);
+            try {
+                [$page, $told] = $this->page($rush, $bodies[$body->id], $card->tips[$id] ?? null, $user, $searches);
+                $pages[] = $page;
+                if ($told !== null) {
+                    $tips[$id] = $told;
+                }
+            } catch (Fault $fault) {
+                $pages[] = ['key' => $id, 'name' => $rush->name, 'fault' => $fault->getMessage()];
+            }
+        }
+        if ($tips != $card->tips) {
+            // kept beside the card, without touching what the person wrote
+            CardRecord::query()->whereKey($card->id)->update(['tips' => json_encode((object) $tips)]);
+        }
+
+        return $pages;
+    }
+
+    /**
+     * @param  ?array{fingerprint: string, tips: list<mixed>}  $kept
+     * @return array{array<string, mixed>, ?array{fingerprint: string, tips: list<mixed>}} the page, and what is to be kept of its tips
+     */
+    private function page(RushRecord $rush, LayoutOnBody $onBody, ?array $kept, User $user, int &$searches): array
+    {
+        $plan = $this->plans->planOf($rush, $user);
+        $kit = $rush->kit;
+        $left = CameraStateRecord::query()->where('gear_id', $kit->body_id)->first();
+        $state = $left === null ? CameraState::unknown() : CameraState::fromArray(Reader::plain($left->document));
+        $glass = [];
+        foreach (array_filter([$kit->lens, $kit->converter, $kit->adapter]) as $piece) {
+            $glass[$piece->name] = Care::read(Reader::of($piece->read()));
+        }
+        $preFlight = new PreFlight($onBody->profile, $glass, self::tunedOn($kit->lens, $kit->body), $user->assumed(), now()->toDateString());
+        $fingerprint = md5((string) json_encode([self::TIPS, $this->plans->fingerprint($rush, $user), $user->units(), $kit->body->document->dialect ?? null]));
+        $writer = new CardPage($onBody->profile, $preFlight);
+        $known = $kept !== null && $kept['fingerprint'] === $fingerprint;
+        $search = ! $known && $searches-- > 0;
+        $page = $writer->of($rush->id, $rush->name, $plan, $search ? $this->planner->tips($plan) : [], $state, $onBody);
+        if ($known) {
+            $page['tips'] = $kept['tips'];
+        }
+        /** @var list<mixed> $tips */
+        $tips = $page['tips'];
+
+        return [$page + [
+            'body' => ['id' => $kit->body_id, 'name' => $kit->body->name], 'kit' => implode(', ', array_filter([$kit->lens->name, $kit->converter?->name, $kit->adapter?->name])),
+            'camera_state' => $left === null ? null : ['by' => $left->by, 'at' => $left->left_at->toIso8601ZuluString('millisecond'), 'state' => $left->document],
+        ], $known || $search ? ['fingerprint' => $fingerprint, 'tips' => $tips] : null];
+    }
+
+    private function onBody(GearRecord $body, User $user): LayoutOnBody
+    {
+        return $this->layouts->onBody($body, LayoutRecord::query()->where('gear_id', $body->id)->first(), $user);
+    }
+
+    /** When this lens was last fine-tuned on this body. */
+    private static function tunedOn(GearRecord $lens, GearRecord $body): ?string
+    {
+        $days = [];
+        foreach (is_array($lens->document->tuned ?? null) ? $lens->document->tuned : [] as $found) {
+            if ($found instanceof \stdClass && ($found->body ?? null) === $body->name && is_string($found->on ?? null)) {
+                $days[] = $found->on;
+            }
+        }
+
+        return $days === [] ? null : max($days);
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Documents\JsonText;
+use App\Documents\SchemaChecker;
+use App\Models\PlanRecord;
+use App\Models\RushRecord;
+use App\Models\User;
+use App\Problems\Problem;
+use RushHold\Faults\Fault;
+use RushHold\Hold\Dials;
+use RushHold\Kit\Kit;
+use RushHold\Planning\Plan;
+use RushHold\Planning\PlanDocument;
+use RushHold\Planning\Planner;
+use RushHold\Rush\Rush;
+
+/** Keeps the plan of each rush up to date: reckoned again only when something it rests on has changed. */
+final readonly class PlanCache
+{
+    /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
+    private const PLANNER = 10;
+
+    public function __construct(private Planner $planner, private SchemaChecker $checker, private Reckoning $reckoning) {}
+
+    public function of(RushRecord $rush, User $user): PlanRecord
+    {
+        $kit = $rush->kit->document($rush->focal_mm);
+        $fingerprint = self::fingerprintOf($rush, $kit, $user);
+        $kept = $rush->plan;
+        $units = $user->units();
+        $stands = $kept !== null && $kept->fingerprint === $fingerprint;
+        if ($stands && ($kept->fault !== null || $kept->text($units) !== null)) {
+            return $kept;
+        }
+        [$text, $settings, $fault] = $this->reckon(fn (): Plan => $this->plan($rush->value(), Kit::fromArray($kit), $user, $rush->dials()), $user);
+        // two that ask at once write the same; in other units it is the same plan
+        $plan = PlanRecord::query()->updateOrCreate(['rush_id' => $rush->id], [
+            'fingerprint' => $fingerprint, 'fault' => $fault, 'settings' => $settings, $units->value => $text,
+        ] + ($stands ? [] : ['metric' => null, 'imperial' => null]));
+        $rush->setRelation('plan', $plan);
+
+        return $plan;
+    }
+
+    /** A fingerprint of all that the plan of a rush rests on. */
+    public function fingerprint(RushRecord $rush, User $user): string
+    {
+        return self::fingerprintOf($rush, $rush->kit->document($rush->focal_mm), $user);
+    }
+
+    /**
+     * Plans documents that somebody has sent along; nothing is kept.
+     *
+     * @return array{?JsonText, ?array<string, mixed>} the plan without its tipping points, or the problem that stands in its way
+     */
+    public function planDocuments(\stdClass $rush, \stdClass $kit, User $user): array
+    {
+        [$text, , $fault] = $this->reckon(fn (): Plan => $this->plan(
+            Rush::fromArray($this->checker->check($rush, 'rush', 'rush')), Kit::fromArray($this->checker->check($kit, 'kit', 'kit')), $user,
+        ), $user);
+
+        return [JsonText::orNull($text), $fault];
+    }
+
+    /**
+     * The plan of a kept rush, reckoned now.
+     *
+     * @throws Fault when the documents or the kit do not allow one
+     */
+    public function planOf(RushRecord $rush, User $user): Plan
+    {
+        return $this->plan($rush->value(), Kit::fromArray($rush->kit->document($rush->focal_mm)), $user, $rush->dials());
+    }
+
+    /** @param  array<mixed>  $kit */
+    private static function fingerprintOf(RushRecord $rush, array $kit, User $user): string
+    {
+        return md5((string) json_encode([self::PLANNER, $rush->document, $kit, $user->assumptions, $rush->dials]));
+    }
+
+    /**
+     * The plan without its tipping points: those are asked for once a plan stands, by PlanController::tips().
+     *
+     * @param  \Closure(): Plan  $plan
+     * @return array{?string, ?array<string, mixed>, ?array<string, mixed>} plan/1 as text and what a list shows of it, or the problem that stands in its way
+     */
+    private function reckon(\Closure $plan, User $user): array
+    {
+        try {
+            $plan = $plan();
+            $hold = $plan->hold;
+
+            return [
+                $this->reckoning->json('The plan', ['figures' => $user->assumptions], static fn (): array => PlanDocument::of($plan, [])),
+                ['shutter_s' => $hold->shutterS, 'f_number' => $hold->fNumber, 'iso' => $hold->iso], null,
+            ];
+        } catch (Fault $fault) {
+            return [null, null, Problem::ofFaults([$fault])->toArray()];
+        }
+    }
+
+    /**
+     * The plan itself, with the figures and units of this person.
+     *
+     * @throws Fault when the kit does not allow one
+     */
+    private function plan(Rush $rush, Kit $kit, User $user, ?Dials $dials = null): Plan
+    {
+        return $this->reckoning->of(
+            'The plan', ['rush' => $rush, 'kit' => $kit, 'figures' => $user->assumptions, 'dials' => $dials?->toArray()],
+            fn (): Plan => $this->planner->plan($rush, $kit, $user->assumed(), $user->units(), $dials),
+        );
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Hold\Aim;
+use RushHold\Hold\Burst;
+use RushHold\Hold\Hold;
+use RushHold\Hold\ManualTechnique;
+use RushHold\Hold\Pick;
+use RushHold\Hold\Place;
+use RushHold\Hold\Scheme;
+use RushHold\Hold\StabiliserUse;
+use RushHold\Kit\AfArea;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Planning\Exposure\ExposureSettings;
+
+/** A hold in the making: each chooser writes its own fields and says why. */
+final class HoldDraft
+{
+    public ?FocusMode $focusMode = null;
+
+    public ?ManualTechnique $technique = null;
+
+    public ?AfArea $area = null;
+
+    /** @var list<AreaScore> best first */
+    public array $areaScores = [];
+
+    public ?Place $place = null;
+
+    public Detection $detection = Detection::None;
+
+    public bool $eye = false;
+
+    public ?int $stayLevel = null;
+
+    public ?int $pace = null;
+
+    public ?Pick $pick = null;
+
+    public ?Aim $aim = null;
+
+    public ?float $fps = null;
+
+    public ?Burst $burst = null;
+
+    public StabiliserUse $stabiliser = StabiliserUse::Off;
+
+    /** @var ?array{float, ?float} */
+    public ?array $limiterM = null;
+
+    public ?ExposureSettings $settings = null;
+
+    public ?Scheme $scheme = null;
+
+    public ?HandWork $hand = null;
+
+    /** @var list<Reason> */
+    public array $reasons = [];
+
+    /** @var list<Concession> */
+    public array $concessions = [];
+
+    /**
+     * @param  string|\Closure(): string  $why
+     * @param  array<string, float|string|null>  $numbers
+     */
+    public function because(string $field, string|\Closure $why, array $numbers = [], ?string $school = null): void
+    {
+        $this->reasons[] = new Reason($field, $why, $numbers, $school);
+    }
+
+    /** The score of the area chosen. */
+    public function areaScore(): AreaScore
+    {
+        foreach ($this->areaScores as $score) {
+            if ($score->area === $this->area) {
+                return $score;
+            }
+        }
+        throw new \LogicException('No area has been chosen yet.');
+    }
+
+    /** @throws \LogicException when a chooser has left a field open */
+    public function hold(float $focalMm): Hold
+    {
+        if ($this->focusMode === null || $this->area === null || $this->place === null || $this->aim === null || $this->fps === null
+            || $this->burst === null || $this->settings === null || $this->scheme === null) {
+            throw new \LogicException('A plan needs every field of the hold chosen.');
+        }
+
+        return new Hold(
+            $this->focusMode, $this->technique, $this->area, $this->place, $this->detection, $this->eye,
+            $this->stayLevel, $this->pace, $this->pick, $this->aim, $this->fps, $this->burst, $this->stabiliser, $this->limiterM,
+            $focalMm, $this->settings->shutterS, $this->settings->fNumber, $this->settings->iso, $this->scheme,
+        );
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rehearsal\Scene;
+
+use RushHold\Framing\AimWander;
+use RushHold\Planning\Situation;
+use RushHold\Rush\Follow;
+
+/** How the hand follows, and how much it sees. */
+final readonly class AimModel
+{
+    /**
+     * @param  float  $restRad  spread of the aim at rest
+     * @param  float  $lateS  spread of its lateness when it pans
+     * @param  float  $lateUp  share of that which goes up and down
+     * @param  float  $entryM  spread of where the subject comes in, sideways
+     * @param  float  $entryUpM  the same, upwards
+     * @param  float  $regainS  time to come back from a slip
+     * @param  float  $reactionS  time to answer a jink
+     * @param  float  $halfFrameRad  half of what the frame takes in, sideways
+     * @param  float  $halfFrameUpRad  the same, upwards
+     */
+    private function __construct(
+        public float $restRad,
+        public float $lateS,
+        public float $lateUp,
+        public float $entryM,
+        public float $entryUpM,
+        public float $regainS,
+        public float $reactionS,
+        public float $halfFrameRad,
+        public float $halfFrameUpRad,
+    ) {}
+
+    public static function of(Situation $situation, bool $perfect): self
+    {
+        $rush = $situation->rush;
+        $assumptions = $situation->assumptions;
+        $skill = $rush->photographer->skill->value;
+        [$entryX, $entryY] = $perfect || $rush->intent->follow !== Follow::WhoeverEnters ? [0.0, 0.0] : AimWander::entry($rush, $assumptions->value('aim.entry'));
+
+        return new self(
+            $perfect ? 0.0 : $assumptions->value('aim.'.$rush->photographer->support->value),
+            $perfect ? 0.0 : $assumptions->value($rush->photographer->panning ? 'aim.late.'.$skill : 'aim.late.unpanned'),
+            $assumptions->value('aim.upwards'),
+            $entryX * $situation->framing->frameWidthM,
+            $entryY * $situation->framing->frameHeightM,
+            max(Scene::STEP_S, $assumptions->value('aim.recover.'.$skill)),
+            $assumptions->value('person.reaction'),
+            $situation->framing->frameWidthM / $rush->workM / 2,
+            $situation->framing->frameHeightM / $rush->workM / 2,
+        );
+    }
+}

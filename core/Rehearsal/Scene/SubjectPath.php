@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rehearsal\Scene;
+
+use RushHold\Motion\Pattern;
+
+/** Where the subject goes: straight on as the rush says, with the changes of speed and the jinks of its pattern. */
+final readonly class SubjectPath
+{
+    /**
+     * @param  list<float>  $distanceM  from the camera
+     * @param  list<float>  $crossingMps  across the line of sight, without jinks
+     * @param  list<float>  $azimuthRad  from where it is at the working distance
+     * @param  list<float>  $acrossM  how far jinks have carried it across the line of sight
+     * @param  list<float>  $upM  how far jinks have carried it upwards
+     */
+    private function __construct(
+        public array $distanceM,
+        public array $crossingMps,
+        public array $azimuthRad,
+        public array $acrossM,
+        public array $upM,
+    ) {}
+
+    public static function draw(Scene $scene, Dice $dice): self
+    {
+        [$along, $speed] = self::along($scene, $dice);
+        $jinks = self::jinks($scene, $dice);
+        $way = Scene::way($scene->plan);
+        $share = $scene->going->speedMps > 0 ? 1 / $scene->going->speedMps : 0.0;
+        $acrossShare = $scene->going->crossingMps * $share * $way;
+        $closingShare = $scene->going->closingMps * $share;
+        $distance = $crossing = $azimuth = $across = $up = [];
+        foreach ($along as $at => $metres) {
+            $x0 = $acrossShare * $metres;
+            $z0 = max(0.05, $scene->going->workM - $closingShare * $metres);
+            $s0 = sqrt($x0 * $x0 + $z0 * $z0);
+            // v_t: the part of its velocity that is square to the line of sight
+            $crossing[] = abs($acrossShare * $z0 + $closingShare * $x0) / $s0 * $speed[$at];
+            [$jinkX, $jinkY, $jinkZ] = $jinks === [] ? [0.0, 0.0, 0.0] : [$jinks[0][$at], $jinks[1][$at], $jinks[2][$at]];
+            $x = $x0 + $jinkX;
+            $z = max(0.05, $z0 + $jinkZ);
+            $distance[] = sqrt($x * $x + $z * $z + $jinkY * $jinkY);
+            $azimuth[] = atan2($x, $z);
+            $across[] = ($jinkX * $z0 - $jinkZ * $x0) / $s0;
+            $up[] = $jinkY;
+        }
+
+        return new self($distance, $crossing, $azimuth, $across, $up);
+    }
+
+    /**
+     * How far it is along its way, from the working distance, and how fast it goes, at every step.
+     *
+     * @return array{list<float>, list<float>}
+     */
+    private static function along(Scene $scene, Dice $dice): array
+    {
+        if ($scene->going->sits) {
+            return [array_fill(0, $scene->steps, 0.0), array_fill(0, $scene->steps, 0.0)];
+        }
+
+        return match ($scene->pattern) {
+            Pattern::Accelerating, Pattern::Sudden => self::speeding($scene, $dice->evens(1)[0] < 0.5 ? -1.0 : 1.0),
+            Pattern::StopStart => self::stopping($scene, $dice->evens(16)),
+            default => self::speeding($scene, 1.0),
+        };
+    }
+
+    /** @return array{list<float>, list<float>} */
+    private static function speeding(Scene $scene, float $sign): array
+    {
+        // what was typed has its own sign; what is only usual may go either way
+        $change = $scene->going->isTyped ? $scene->going->changeMps2 : $sign * $scene->going->changeMps2;
+        $along = $speed = [];
+        for ($at = 0; $at < $scene->steps; $at++) {
+            $time = $at * Scene::STEP_S - $scene->meetS;
+            // it stops rather than turn round
+            $time = $change !== 0.0 && $scene->going->speedMps + $change * $time < 0 ? -$scene->going->speedMps / $change : $time;
+            $along[] = $scene->going->speedMps * $time + 0.5 * $change * $time * $time;
+            $speed[] = max(0.0, $scene->going->speedMps + $change * $time);
+        }
+
+        return [$along, $speed];
+    }
+
+    /**
+     * Stops and goes: brakes and gathers speed as fast as the rush lets it, each for as long as chance has it.
+     *
+     * @param  list<float>  $chances
+     * @return array{list<float>, list<float>}
+     */
+    private static function stopping(Scene $scene, array $chances): array
+    {
+        $rate = 2 * abs($scene->going->changeMps2) * Scene::STEP_S;
+        $goes = $chances[0] < 0.5;
+        $now = $scene->going->speedMps * $chances[1];
+        $turn = 2;
+        $left = (int) ((0.3 + 0.9 * $chances[$turn]) / Scene::STEP_S);
+        $along = $speed = [];
+        $metres = 0.0;
+        for ($at = 0; $at < $scene->steps; $at++) {
+            if ($left-- <= 0) {
+                $goes = ! $goes;
+                $turn = $turn % 15 + 1;
+                $left = (int) ((0.3 + 0.9 * $chances[$turn]) / Scene::STEP_S);
+            }
+            $now = $goes ? min($scene->going->speedMps * 1.2, $now + $rate) : max($scene->going->speedMps * 0.2, $now - $rate);
+            $metres += $now * Scene::STEP_S;
+            $along[] = $metres;
+            $speed[] = $now;
+        }
+        $meets = $along[min($scene->steps - 1, (int) round($scene->meetS / Scene::STEP_S))];
+
+        return [array_map(static fn (float $one): float => $one - $meets, $along), $speed];
+    }
+
+    /**
+     * How far jinks and fidgets have carried it sideways, upwards and along the axis, at every step; none when it has none.
+     *
+     * @return array{list<float>, list<float>, list<float>}|array{}
+     */
+    private static function jinks(Scene $scene, Dice $dice): array
+    {
+        if ($scene->going->jinkMps > 0) {
+            $time = $scene->value('rehearse.jink');
+            $returns = $scene->value('rehearse.return');
+
+            return [
+                Noise::carried($scene->going->jinkMps, $time, $returns, $dice->normals($scene->steps)),
+                Noise::carried($scene->going->jinkMps * $scene->going->jinkUp, $time, $returns, $dice->normals($scene->steps)),
+                Noise::carried($scene->going->jinkMps, $time, $returns, $dice->normals($scene->steps)),
+            ];
+        }
+        if ($scene->going->fidgetM > 0) {
+            $time = $scene->value('rehearse.fidget');
+
+            return [
+                Noise::smooth($scene->going->fidgetM, $time, $dice->normals($scene->steps)),
+                Noise::smooth($scene->going->fidgetM, $time, $dice->normals($scene->steps)),
+                Noise::smooth($scene->going->fidgetM, $time, $dice->normals($scene->steps)),
+            ];
+        }
+
+        return [];
+    }
+}

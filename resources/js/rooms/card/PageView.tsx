@@ -1,0 +1,84 @@
+import type { Units } from "../../api/types";
+import { AimFigure } from "./AimFigure";
+import { show } from "../../units/quantity";
+import type { Page } from "./card";
+
+/** The part of a card that is the same for whoever holds it: what to set, which button, where to aim, what changes it. */
+export function PageView({ page, units }: { page: Page; units: Units }) {
+  const { distance } = page;
+  return (
+    <>
+      <dl className="card-settings">
+        {page.settings.map((setting, at) => (
+          <div key={setting.name} className={at === 3 ? "card-setting card-word" : "card-setting"}>
+            <dt>{setting.name}</dt>
+            <dd>{setting.word}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="card-how">
+        Button: <b>{page.button.how}</b>
+        {page.button.seconds !== null && page.button.seconds > 0.5 ? `, ${page.button.seconds.toFixed(1)} s` : ""}. Aim
+        at the <b>{page.aim.at}</b>
+        {page.aim.place === "" ? "" : `, ${page.aim.place}`}.
+      </p>
+      <div className="card-body">
+        <table className="said card-lines">
+          <tbody>
+            {page.lines
+              .filter((line) => line.field !== "focus_mode")
+              .map((line) => (
+                <tr key={line.field} className={line.lacks ? "lacks" : ""}>
+                  <th scope="row">{line.name}</th>
+                  <td>
+                    <span className="said-word">{line.word}</span> <span className="note card-where">{line.where}</span>
+                    {line.note !== null && <span className="note fault card-note">{line.note}</span>}
+                  </td>
+                </tr>
+              ))}
+          </tbody>
+        </table>
+        <div className="card-side">
+          <AimFigure figure={page.figure} aim={page.aim.at} />
+          {page.zooms && (
+            <p>
+              Zoom at <b>{page.focal}</b>
+            </p>
+          )}
+          {page.technique !== null && (
+            <p>
+              By hand: <b>{page.technique}</b>
+              {page.trap_m !== null && (
+                <>
+                  , plane at <b>{show(page.trap_m, "length", units)}</b>
+                </>
+              )}
+            </p>
+          )}
+          <p>
+            Sharp at {show(distance.work_m, "length", units)}: {show(distance.sharp_near_m, "length", units)} –{" "}
+            {show(distance.sharp_far_m, "length", units)}; blur budget {Math.round(page.budget * 100)} % used
+          </p>
+        </div>
+      </div>
+      {page.gave_way.length > 0 && <p className="gave-way">Gave way: {page.gave_way.join("; ")}.</p>}
+      {page.tips.length > 0 && (
+        <section className="card-tips">
+          <h3>What changes it</h3>
+          <ul>
+            {page.tips.map((tip) => (
+              <li key={tip.when}>
+                {tip.when}: <b>{tip.then.join("; ")}</b>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <div className="cautions">
+        {page.cautions.map((caution) => (
+          <p key={caution}>{caution}</p>
+        ))}
+      </div>
+    </>
+  );
+}

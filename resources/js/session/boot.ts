@@ -1,0 +1,29 @@
+import { createContext, useContext } from "react";
+import type { Boot, Settings, SubjectKind, User } from "../api/types";
+import type { Outbox } from "./Outbox";
+
+/** What the page brought along: who is signed in, and the catalogue of subjects. */
+export const boot: Boot = JSON.parse(document.getElementById("boot")?.textContent ?? "{}") as Boot;
+
+export type Account = {
+  user: User;
+  /** What was told on this device and has not arrived yet. */
+  outbox: Outbox;
+  /** Changes settings; they are sent as soon as they can be. */
+  change: (settings: Partial<Settings>) => void;
+  /** Takes the assumed figures as the server has them now. */
+  takeFigures: (assumptions: User["assumptions"]) => void;
+  /** The account is gone from this page: signed out, or deleted. */
+  gone: () => void;
+};
+
+export const AccountContext = createContext<Account | null>(null);
+
+/** The account that is signed in; only inside rooms. */
+export const useAccount = (): Account => {
+  const account = useContext(AccountContext);
+  if (account === null) throw new Error("No account: this room is only for who is signed in.");
+  return account;
+};
+
+export const useCatalogue = (): SubjectKind[] => boot.catalogue;

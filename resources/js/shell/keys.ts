@@ -1,0 +1,39 @@
+import { useEffect } from "react";
+import { useNavigate } from "react-router-dom";
+import { typing } from "../ui/keyboard";
+import { rooms } from "./rooms";
+
+/** How long a letter may come after g, in ms. */
+const GO_MS = 2000;
+
+/** g and then the letter of a room leads to that room; ? tells every key. */
+export function useShellKeys(letters: boolean, onHelp: () => void): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    let goes = 0;
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+      const taken = (): void => {
+        event.preventDefault();
+        event.stopImmediatePropagation();
+      };
+      const went = goes;
+      goes = 0;
+      if (event.key === "?") {
+        taken();
+        onHelp();
+      } else if (letters && went > Date.now() - GO_MS) {
+        const room = rooms.find((one) => one.letter === event.key);
+        // whatever is no room is no word of the sentence either: the g was meant for going
+        taken();
+        if (room !== undefined) void navigate(`/${room.id}`);
+      } else if (letters && event.key === "g") {
+        taken();
+        goes = Date.now();
+      }
+    };
+    // before any room sees it
+    document.addEventListener("keydown", onKey, true);
+    return () => document.removeEventListener("keydown", onKey, true);
+  }, [letters, navigate, onHelp]);
+}
