@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\BoundedBody;
+use App\Http\Middleware\ByKey;
 use App\Http\Middleware\ForItsAccount;
 use App\Http\Middleware\Heavy;
 use App\Http\Middleware\OwnForms;
@@ -26,7 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(prepend: [BoundedBody::class], append: [ForItsAccount::class], replace: [ValidateCsrfToken::class => OwnForms::class]);
+        $middleware->web(prepend: [BoundedBody::class, ByKey::class], append: [ForItsAccount::class], replace: [ValidateCsrfToken::class => OwnForms::class]);
         $middleware->prependToPriorityList(SubstituteBindings::class, ForItsAccount::class);
         $middleware->alias(['heavy' => Heavy::class]);
         $middleware->redirectGuestsTo('/');

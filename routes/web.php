@@ -14,6 +14,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\SweepController;
+use App\Http\Controllers\TokenController;
 use App\Http\Middleware\BoundedBody;
 use Illuminate\Support\Facades\Route;
 
@@ -31,6 +32,7 @@ $undoable = static function (string $path, string $controller, bool $deletable):
 
 Route::prefix('api')->group(function () use ($undoable): void {
     Route::get('session', [AccountController::class, 'show']);
+    Route::get('openapi.json', [AppController::class, 'openapi'])->middleware('throttle:shared');
     Route::get('catalogue', [AppController::class, 'catalogue']);
     Route::middleware('throttle:sign-in')->group(function (): void {
         Route::post('register', [AccountController::class, 'register'])->middleware('throttle:newcomers')->defaults(BoundedBody::KEY, 8);
@@ -44,6 +46,9 @@ Route::prefix('api')->group(function () use ($undoable): void {
 
     Route::middleware(['auth', 'throttle:use'])->group(function () use ($undoable): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);
+        Route::get('tokens', [TokenController::class, 'index']);
+        Route::post('tokens', [TokenController::class, 'store'])->middleware('throttle:new')->defaults(BoundedBody::KEY, 8);
+        Route::delete('tokens/{token}', [TokenController::class, 'destroy']);
         Route::get('quota', [AccountController::class, 'room']);
         Route::put('settings', [AccountController::class, 'settings']);
         Route::put('assumptions', [AccountController::class, 'assumptions']);

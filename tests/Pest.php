@@ -2,29 +2,10 @@
 
 declare(strict_types=1);
 
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Foundation\Testing\TestCase;
 use Tests\Browser\BrowserTestCase;
+use Tests\Support\ApiTestCase;
 use Tests\Support\Documents;
-
-abstract class ApiTestCase extends TestCase
-{
-    public function createApplication(): Illuminate\Foundation\Application
-    {
-        $app = require __DIR__.'/../bootstrap/app.php';
-        $app->make(Kernel::class)->bootstrap();
-        // these tests wipe what they run on: never the database of the browser tests, never a live one
-        if (
-            $app->make('config')->get('database.connections.mariadb.database') !== 'rush_hold_api' ||
-            ! $app->environment('testing')
-        ) {
-            throw new LogicException('The API tests must run on the database rush_hold_api.');
-        }
-
-        return $app;
-    }
-}
 
 uses(ApiTestCase::class, RefreshDatabase::class)->in('Api');
 uses(BrowserTestCase::class)->in('Browser');

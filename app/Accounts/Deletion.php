@@ -15,6 +15,7 @@ final readonly class Deletion
     {
         DB::transaction(static function () use ($user): void {
             DB::table('sessions')->where('user_id', $user->id)->delete();
+            $user->tokens()->delete();
             DB::table('password_reset_tokens')->where('email', $user->email)->delete();
             $user->rushes()->withoutGlobalScope(SoftDeletingScope::class)->forceDelete();
             $user->kits()->delete();

@@ -23,7 +23,7 @@ final readonly class SchemaChecker
     /** Deepest nesting of a document that is read. */
     public const DEEPEST = 32;
 
-    private const NAMES = ['rush', 'kit', 'hold', 'plan', 'problem', 'kit-file', 'layout', 'camera-state', 'dialect', 'dials'];
+    private const NAMES = ['rush', 'kit', 'hold', 'plan', 'problem', 'kit-file', 'layout', 'camera-state', 'dialect', 'dials', 'answers'];
 
     private Schemas $schemas;
 

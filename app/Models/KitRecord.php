@@ -30,6 +30,9 @@ final class KitRecord extends Model
 
     protected $table = 'kits';
 
+    /** No more of what it is made of than the names, for eager loading. */
+    public const NAMES = ['body:id,name', 'lens:id,name', 'converter:id,name', 'adapter:id,name'];
+
     /** What a kit is made of, for eager loading. */
     public const PARTS = ['body', 'lens', 'converter', 'adapter'];
 

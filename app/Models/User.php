@@ -8,6 +8,7 @@ use App\Jobs\MailPasswordLink;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Account;
 use Illuminate\Support\Carbon;
+use Laravel\Sanctum\HasApiTokens;
 use RushHold\Assumptions\Assumptions;
 use RushHold\Wording\Units;
 
@@ -25,6 +26,9 @@ use RushHold\Wording\Units;
  */
 final class User extends Account
 {
+    /** @use HasApiTokens<KeyRecord> */
+    use HasApiTokens;
+
     /** Settings and the values each may take; the first is the default. */
     public const SETTINGS = [
         'theme' => ['paper', 'dusk', 'ember'],

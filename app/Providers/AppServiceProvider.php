@@ -8,6 +8,7 @@ use App\Documents\SchemaChecker;
 use App\Limits\Turns;
 use App\Models\CardRecord;
 use App\Models\GearRecord;
+use App\Models\KeyRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Sessions\QuietSessionHandler;
@@ -34,6 +35,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Sanctum;
 use RushHold\Planning\Planner;
 
 final class AppServiceProvider extends ServiceProvider
@@ -50,6 +52,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Sanctum::usePersonalAccessTokenModel(KeyRecord::class);
         // what a record's controller reads from the address; the routes themselves may be compiled
         foreach (['gear' => GearRecord::class, 'card' => CardRecord::class, 'rush' => RushRecord::class] as $parameter => $record) {
             Route::model($parameter, $record);

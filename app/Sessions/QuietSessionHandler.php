@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sessions;
 
+use App\Http\Middleware\ByKey;
 use Illuminate\Contracts\Auth\Guard;
 use Illuminate\Session\DatabaseSessionHandler;
 
@@ -43,6 +44,10 @@ final class QuietSessionHandler extends DatabaseSessionHandler
 
     public function write($sessionId, $data): bool
     {
+        // a program with a key has no session
+        if (ByKey::is(request())) {
+            return true;
+        }
         if ($this->exists && $sessionId === $this->readId && $data === $this->read && $this->seen > $this->currentTime() - self::SEEN_EVERY_S) {
             return true;
         }

@@ -25,6 +25,7 @@ final readonly class History
     {
         $record->revision = 1;
         $record->position = 1;
+        $record->write_id = '';
         $record->save();
         $this->keep($record, 1, 'start');
     }

@@ -23,6 +23,7 @@ const OPEN = [
     'api/{nothing}',
     '/',
     '{room?}',
+    'api/openapi.json',
     'healthz',
     'healthz/full',
 ];
@@ -66,6 +67,7 @@ it(
             'gear' => $owner->gear()->pluck('id')->all(),
             'card' => [People::cardOf($owner, $rush)->id],
             'sweep' => [People::sweepOf($owner, $rush)->id],
+            'token' => [(string) $owner->createToken('a key', ['write'])->accessToken->getKey()],
         ];
         $state = fn (): array => [
             $rush->refresh()->toJson(),
@@ -75,6 +77,7 @@ it(
             $owner->layouts()->count(),
             CameraStateRecord::query()->count(),
             $owner->sweeps()->get()->toJson(),
+            $owner->tokens()->count(),
             RehearsalRecord::query()->count(),
         ];
         $before = $state();

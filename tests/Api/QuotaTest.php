@@ -92,7 +92,7 @@ it('makes one record of a request that is sent twice', function () {
 it('lists every rush, page after page, what was changed last first', function () {
     $this->rush->forceDelete();
     $rows = [];
-    foreach (range(1, 430) as $at) {
+    foreach (range(1, 1030) as $at) {
         $rows[] = [
             'id' => strtolower((string) Illuminate\Support\Str::ulid()), 'user_id' => $this->ada->id, 'kit_id' => $this->kit->id, 'name' => "Rush {$at}", 'document' => json_encode(Documents::rush()),
             // some of the very same moment
@@ -104,13 +104,13 @@ it('lists every rush, page after page, what was changed last first', function ()
     $next = '';
     do {
         $page = $this->getJson('/api/rushes?after='.urlencode($next))->assertOk();
-        expect($page->json('quota'))->toBe(['used' => 430, 'most' => 2000]);
+        expect($page->json('quota'))->toBe(['used' => 1030, 'most' => 2000]);
         array_push($seen, ...array_column($page->json('rushes'), 'name'));
         $next = $page->json('next');
     } while ($next !== null);
-    expect($seen)->toHaveCount(430)
-        ->and(array_unique($seen))->toHaveCount(430)
-        ->and($seen[0])->toBeIn(array_map(fn (int $at): string => "Rush {$at}", range(400, 430)));
+    expect($seen)->toHaveCount(1030)
+        ->and(array_unique($seen))->toHaveCount(1030)
+        ->and($seen[0])->toBeIn(array_map(fn (int $at): string => "Rush {$at}", range(1000, 1030)));
     $this->getJson('/api/rushes?after=yesterday')->assertStatus(422)->assertJsonPath('faults.0.pointer', '/after');
 });
 

@@ -9,6 +9,7 @@ use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\TestServer;
 
@@ -97,6 +98,16 @@ abstract class BrowserTestCase extends TestCase
         $this->carried($window);
 
         return basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
+    }
+
+    /** Goes to a room by its name, on a phone by the bar under the thumb. */
+    public function room(RemoteWebDriver $window, string $name): void
+    {
+        if ($window->findElements(WebDriverBy::cssSelector('.thumb > button')) !== []) {
+            $this->one($window, '.thumb > button')->click();
+            $this->one($window, '.thumb-rooms');
+        }
+        $this->press($window, $name);
     }
 
     /** Waits until the browser carries a card: it puts every built file on its disk first, which a busy machine takes its time for. */
@@ -199,6 +210,13 @@ abstract class BrowserTestCase extends TestCase
         return str_replace("\u{a0}", ' ', (string) $window->executeScript('return document.body.innerText'));
     }
 
+    /** Clicks as a person does, who brings what is half behind the bar under the thumb into sight first. */
+    public function click(RemoteWebDriver $window, WebDriverElement $element): void
+    {
+        $window->executeScript('arguments[0].scrollIntoView({block: "nearest", inline: "nearest"})', [$element]);
+        $element->click();
+    }
+
     /** Presses a button or link by what is written on it. */
     public function press(RemoteWebDriver $window, string $label): void
     {
@@ -212,7 +230,7 @@ abstract class BrowserTestCase extends TestCase
                     if (! $button->isEnabled()) {
                         continue;
                     }
-                    $button->click();
+                    $this->click($window, $button);
 
                     return true;
                 } catch (StaleElementReferenceException|ElementNotInteractableException) {

@@ -20,14 +20,14 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
         $this->see($window, 'No signal: as kept');
         $this->one($window, '.aim-figure');
         $box = $this->one($window, '.changes-list input');
-        $box->click();
+        $this->click($window, $box);
         $this->see($window, 'Ticks wait to be sent.');
         $window->navigate()->refresh();
         $this->see($window, 'Ticks wait to be sent.');
         expect($this->one($window, '.changes-list input')->isSelected())->toBeTrue();
         // another room is honest about it, and the card is still there afterwards
-        $this->press($window, 'Controls');
-        $this->press($window, 'Card');
+        $this->room($window, 'Controls');
+        $this->room($window, 'Card');
         expect($this->one($window, '.changes-list input')->isSelected())->toBeTrue();
         // how the camera was left is known on this device at once, also after a reload, and can be taken back
         $this->press($window, 'It is all set: remember it so');
@@ -38,7 +38,7 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
         $window->findElement(WebDriverBy::xpath('//label[starts-with(normalize-space(.), "focus mode")]//option[@value="single"]'))->click();
         $this->press($window, 'It was left so');
         $this->see($window, 'Counted from how it was left before');
-        $this->one($window, '.changes-list input')->click();
+        $this->click($window, $this->one($window, '.changes-list input'));
     } finally {
         $this->server('start');
     }
@@ -78,7 +78,7 @@ it('remembers the camera as set, and starts the next time from there', function 
     $this->press($window, 'It was left so');
     $this->see($window, '1 change from how it was left');
     $this->see($window, 'the first frame sharp, the rest soft');
-    $this->one($window, '.changes-list input')->click();
+    $this->click($window, $this->one($window, '.changes-list input'));
     $this->see($window, 'All done.');
     $this->press($window, 'Set: remember it so');
     $this->see($window, 'The camera is set for this.');

@@ -24,6 +24,8 @@ final class Requests
         'PUT api/assumptions' => ['assumptions'],
         'PUT api/password' => ['current', 'password'],
         'DELETE api/account' => ['password'],
+        'POST api/tokens' => ['name', 'scopes', 'days'],
+        'DELETE api/tokens/{token}' => [],
         'POST api/gear' => ['type', 'name', 'document', 'write_id'],
         'PUT api/gear/{gear}' => ['revision', 'gesture', 'write_id', 'name', 'document'],
         'POST api/gear/{gear}/undo' => ['revision'],
@@ -95,7 +97,7 @@ final class Requests
             }
             $reads = self::READS["{$verb} {$uri}"] ?? throw new \LogicException("What {$verb} {$uri} reads is not told in Requests::READS.");
             // a layout, and how it was left, are of a body; all else is tried on a lens
-            $gear = preg_match('#layouts|/left#', $uri) === 1 ? $body->id : $lens->id;
+            $gear = preg_match('#layouts|/camera-state#', $uri) === 1 ? $body->id : $lens->id;
             $address = preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => $name[1] === 'gear' ? $gear : $ids[$name[1]], $uri);
             $good = array_intersect_key($all, array_flip($reads));
             $found["{$verb} {$uri}"] = [$verb, '/'.$address, $route, $good];
@@ -122,7 +124,7 @@ final class Requests
             'ticks' => (object) ['a' => ['on' => true, 'at' => 1_700_000_000_000]], 'by' => 'typed', 'at' => 1_700_000_000_000, 'days' => 7, 'seed' => 1, 'kind' => 'exposure',
             'dials' => (object) ['area' => 'spot'], 'settings' => (object) ['theme' => 'paper'], 'assumptions' => (object) ['rehearse.pass' => 3],
             'file' => json_encode(['format' => 'kit/1', 'lens' => Documents::kit()['lens']]), 'choices' => ['new'],
-            'email' => 'ada@turf.example', 'password' => 'sandpiper-dawn', 'current' => 'sandpiper-dawn', 'token' => 'x', 'keep' => true,
+            'email' => 'ada@turf.example', 'password' => 'sandpiper-dawn', 'current' => 'sandpiper-dawn', 'scopes' => ['read'], 'token' => 'x', 'keep' => true,
         ];
     }
 

@@ -45,14 +45,19 @@ final class TestServer
     /** Rows of a table of the running copy. */
     public static function rows(string $table): int
     {
+        return (int) self::store()->query('SELECT COUNT(*) FROM '.$table)->fetchColumn();
+    }
+
+    /** The store of the running copy. */
+    public static function store(): PDO
+    {
         $set = [];
         foreach (file(self::root().'/.env.testing', FILE_IGNORE_NEW_LINES) ?: [] as $line) {
             [$name, $value] = [...explode('=', $line, 2), ''];
             $set[$name] = $value;
         }
-        $store = new PDO("mysql:host=127.0.0.1;port={$set['DB_PORT']};dbname=rush_hold", 'rush_hold', trim($set['DB_PASSWORD'], '"'));
 
-        return (int) $store->query('SELECT COUNT(*) FROM '.$table)->fetchColumn();
+        return new PDO("mysql:host=127.0.0.1;port={$set['DB_PORT']};dbname=rush_hold", 'rush_hold', trim($set['DB_PASSWORD'], '"'));
     }
 
     /** Everything this copy has written about itself, in bytes. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
+use App\OpenApi\Document;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -27,6 +28,12 @@ final readonly class AppController extends Controller
     public function catalogue(): JsonResponse
     {
         return new JsonResponse(['kinds' => self::kinds()]);
+    }
+
+    /** What the API can be asked, as OpenAPI 3.1. */
+    public function openapi(): JsonResponse
+    {
+        return new JsonResponse((new Document(base_path('schemas')))->toArray());
     }
 
     /** @return list<array<string, mixed>> */

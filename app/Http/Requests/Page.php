@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use RushHold\Faults\UnknownChoice;
@@ -39,24 +38,21 @@ final readonly class Page
      */
     public function on(Builder $all, string $column, int $size): Builder
     {
+        [$key, $id] = [$all->qualifyColumn($column), $all->qualifyColumn('id')];
         if ($this->time !== null) {
-            $all->whereRaw("({$column}, id) < (?, ?)", [$this->time, $this->id]);
+            $all->whereRaw("({$key}, {$id}) < (?, ?)", [$this->time, $this->id]);
         }
 
-        $all->orderByDesc($column)->orderByDesc('id')->limit($size + 1);
+        $all->orderByDesc($key)->orderByDesc($id)->limit($size + 1);
 
         return $all;
     }
 
-    /**
-     * @template T of Model
-     *
-     * @param  Collection<int, T>  $found
-     */
-    public static function next(Collection $found, string $column, int $size): ?string
+    /** @param  list<\stdClass>  $found  rows as they are kept */
+    public static function next(array $found, string $column, int $size): ?string
     {
-        $last = $found->get($size - 1);
+        $last = $found[$size - 1] ?? null;
 
-        return $found->count() > $size && $last !== null ? $last->getRawOriginal($column).'_'.$last->getKey() : null;
+        return count($found) > $size && $last !== null ? $last->{$column}.'_'.$last->id : null;
     }
 }

@@ -13,13 +13,19 @@ use RushHold\Wording\Units;
 /** A rush as the API shows it. */
 final class RushResource
 {
-    /** @return array<string, mixed> one line of the list, with the three settings of its plan */
-    public static function row(RushRecord $rush): array
+    /**
+     * One line of the list, with the three settings of its plan.
+     *
+     * @param  \stdClass  $row  id, name, kind, updated_at and settings as they are kept
+     * @return array<string, mixed>
+     */
+    public static function row(\stdClass $row, string $kit): array
     {
         return [
-            'id' => $rush->id, 'name' => $rush->name, 'kind' => $rush->getAttribute('kind'), 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
-            'kit' => $rush->kit->name(),
-            'settings' => $rush->plan?->settings,
+            'id' => $row->id, 'name' => $row->name, 'kind' => $row->kind,
+            // 2026-11-25 06:00:00.123456 as 2026-11-25T06:00:00.123Z
+            'updated_at' => substr($row->updated_at, 0, 10).'T'.substr($row->updated_at, 11, 12).'Z',
+            'kit' => $kit, 'settings' => $row->settings === null ? null : json_decode($row->settings),
         ];
     }
 

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\OpenApi;
+
+/** One thing the API can be asked: what for, what is sent, what comes back, and what a key must be allowed for it. */
+final readonly class Operation
+{
+    /**
+     * @param  ?string  $answer  a definition of schemas/answers.json, another schema file, or a media type as in "application/pdf"; null for an empty answer
+     * @param  array<string, mixed>  $body  JSON Schemas of the fields that are sent, by name; those ending in ? need not be
+     * @param  ?Scope  $scope  null where only somebody at a page may ask
+     * @param  int  $status  of a good answer
+     * @param  array<string, string>  $query  what each parameter after ? is for
+     */
+    public function __construct(
+        public string $summary,
+        public ?string $answer,
+        public array $body = [],
+        public ?Scope $scope = null,
+        public int $status = 200,
+        public array $query = [],
+    ) {}
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\OpenApi;
+
+use App\Cards\Paper;
+use App\Models\GearRecord;
+use App\Models\User;
+use RushHold\Hold\Scheme;
+
+/** Everything the API can be asked, by verb and address below /api/. */
+final class Operations
+{
+    private const ID = ['type' => 'string', 'minLength' => 26, 'maxLength' => 26];
+
+    private const REVISION = ['revision' => ['type' => 'integer', 'description' => 'The one the change is made on; 409 when there is a later one.']];
+
+    private const WRITE = self::REVISION + [
+        'gesture?' => ['type' => 'string', 'maxLength' => 40, 'description' => 'Changes of one gesture are undone together.'],
+        'write_id?' => ['type' => 'string', 'maxLength' => 40, 'description' => 'Given back with the record, so that a writer knows its own write when the answer was lost.'],
+    ];
+
+    private const CREATION = ['write_id?' => ['type' => 'string', 'maxLength' => 40, 'description' => 'Sent again, it makes no second record.']];
+
+    private const NAME = ['type' => 'string', 'minLength' => 1, 'maxLength' => GearRecord::NAME];
+
+    private const PASSWORD = ['type' => 'string', 'minLength' => 10];
+
+    private const RUSH = ['rush' => ['$ref' => 'rush-hold:/schemas/rush.json']];
+
+    private const IN_USE = ['kit_id' => self::ID, 'focal_mm?' => ['type' => ['number', 'null'], 'minimum' => 2, 'maximum' => 2500, 'description' => 'Where the zoom is set; null leaves it to the plan.']];
+
+    private const DIALS = ['$ref' => 'rush-hold:/schemas/dials.json'];
+
+    /** Who asks for a page by this address: {gear} is a piece, {rush} a rush, by their ids. */
+    private const PARAMETERS = [
+        'gear' => 'Id of a piece of gear.', 'card' => 'Id of a card.', 'rush' => 'Id of a rush.', 'kit' => 'Id of a kit.', 'sweep' => 'Id of a sweep.', 'token' => 'Text of a link, or id of a key.',
+        'scheme' => 'A button scheme.',
+    ];
+
+    /** @var ?array<string, Operation> */
+    private static ?array $all = null;
+
+    /** @return array<string, Operation> by "VERB address" */
+    public static function all(): array
+    {
+        return self::$all ??= self::account() + self::gear() + self::layouts() + self::cards() + self::kits() + self::rushes() + self::rehearsals();
+    }
+
+    public static function find(string $verb, string $uri): ?Operation
+    {
+        return self::all()[($verb === 'HEAD' ? 'GET' : $verb).' '.preg_replace('#^api/#', '', $uri)] ?? null;
+    }
+
+    public static function parameter(string $name): string
+    {
+        return self::PARAMETERS[$name] ?? $name;
+    }
+
+    /** @return array<string, Operation> */
+    private static function account(): array
+    {
+        $token = ['name' => self::NAME, 'scopes' => ['type' => 'array', 'items' => ['type' => 'string', 'enum' => array_column(Scope::cases(), 'value')], 'minItems' => 1], 'days?' => ['type' => ['integer', 'null'], 'minimum' => 1, 'maximum' => 366]];
+        $email = ['type' => 'string', 'format' => 'email'];
+        $settings = ['type' => 'object', 'properties' => array_map(static fn (array $values): array => ['type' => 'string', 'enum' => $values], User::SETTINGS), 'additionalProperties' => false];
+
+        return [
+            'GET openapi.json' => new Operation('This document.', 'application/json', scope: Scope::Read),
+            'GET session' => new Operation('Whose session this is, and what this copy offers.', 'session', scope: Scope::Read),
+            'GET catalogue' => new Operation('The kinds of subject there are, with what is usual of each.', 'catalogue', scope: Scope::Read),
+            'POST register' => new Operation('Makes an account and signs it in.', 'signedIn', ['name' => self::NAME, 'email' => $email, 'password' => self::PASSWORD, 'keep?' => ['type' => 'boolean']], status: 201),
+            'POST sign-in' => new Operation('Signs in.', 'signedIn', ['email' => $email, 'password' => ['type' => 'string'], 'keep?' => ['type' => 'boolean']]),
+            'POST password/forgotten' => new Operation('Mails a link to a new password, where mail is set up.', 'message', ['email' => $email]),
+            'POST password/reset' => new Operation('Sets a new password by the link.', 'message', ['email' => $email, 'token' => ['type' => 'string'], 'password' => self::PASSWORD]),
+            'POST demo' => new Operation('Makes a copy of the demo and signs it in.', 'signedIn'),
+            'POST sign-out' => new Operation('Signs out.', null, status: 204),
+            'GET quota' => new Operation('What an account may keep, and how much of that is used.', 'quota', scope: Scope::Read),
+            'PUT settings' => new Operation('Changes settings; what is not named stays.', 'signedIn', ['settings' => $settings], Scope::Write),
+            'PUT assumptions' => new Operation('Changes assumed figures; null gives one back its default.', 'signedIn', ['assumptions' => ['type' => 'object', 'additionalProperties' => ['type' => ['number', 'null']]]], Scope::Write),
+            'PUT password' => new Operation('Changes the password.', null, ['current' => ['type' => 'string'], 'password' => self::PASSWORD], status: 204),
+            'DELETE account' => new Operation('Deletes the account with everything in it.', null, ['password' => ['type' => 'string']], status: 204),
+            'GET tokens' => new Operation('The keys of this account for other programs.', 'tokenList'),
+            'POST tokens' => new Operation('Makes a key; its text is told this once.', 'tokenMade', $token, status: 201),
+            'DELETE tokens/{token}' => new Operation('Ends a key.', null, status: 204),
+        ];
+    }
+
+    /** @return array<string, Operation> */
+    private static function gear(): array
+    {
+        $document = ['type' => 'object', 'description' => 'The part of kit/1 of its type.'];
+        $file = ['file' => ['type' => 'string', 'description' => 'A kit/1 file as text.']];
+        $choices = ['type' => 'array', 'items' => ['type' => 'string', 'enum' => ['new', 'over', 'skip']], 'description' => 'For each piece.'];
+
+        return [
+            'GET gear' => new Operation('Everything you own.', 'gearList', scope: Scope::Read),
+            'POST gear' => new Operation('Adds a piece.', 'gearWhole', ['type' => ['type' => 'string', 'enum' => GearRecord::TYPES], 'name' => self::NAME, 'document' => $document] + self::CREATION, Scope::Write, 201),
+            ...self::undoable('gear/{gear}', 'piece', 'gearWhole', ['name' => self::NAME, 'document' => $document], true),
+            'GET gear/{gear}/translation/{rush}' => new Operation('The hold of a rush in the words of a body.', 'translation', scope: Scope::Read),
+            'GET gear/{gear}/camera-state' => new Operation('How a body was left.', 'cameraState', scope: Scope::Read),
+            'PUT gear/{gear}/camera-state' => new Operation('Tells how a body was left; of two tellings the later counts.', 'cameraState', ['state' => ['$ref' => 'rush-hold:/schemas/camera-state.json'], 'by' => self::NAME, 'at' => ['type' => 'integer', 'description' => 'ms since 1970.']], Scope::Write),
+            'GET gear/{gear}/file' => new Operation('A piece as a kit/1 file.', 'kit-file', scope: Scope::Read),
+            'GET kit-file' => new Operation('Everything you own as one kit/1 file.', 'kit-file', scope: Scope::Read),
+            'POST kit-file/preview' => new Operation('What a kit/1 file would change; nothing is changed.', 'preview', $file, Scope::Read),
+            'POST kit-file' => new Operation('Takes in pieces of a kit/1 file, all or none.', 'imported', $file + ['choices' => $choices] + self::CREATION, Scope::Write),
+        ];
+    }
+
+    /** @return array<string, Operation> */
+    private static function layouts(): array
+    {
+        return [
+            ...self::undoable('layouts/{gear}', 'layout of a body', 'layoutWhole', ['layout' => ['$ref' => 'rush-hold:/schemas/layout.json']], false),
+            'GET layouts/{gear}/scheme/{scheme}' => new Operation('The layout with a button scheme laid on it ('.implode(', ', array_column(Scheme::cases(), 'value')).'); nothing is kept.', 'layoutLaid', scope: Scope::Read),
+            'GET layouts/{gear}/best' => new Operation('The quickest layout for the holds of the day; nothing is kept.', 'layoutBest', scope: Scope::Read),
+        ];
+    }
+
+    /** @return array<string, Operation> */
+    private static function cards(): array
+    {
+        $card = ['name' => self::NAME, 'rushes' => ['type' => 'array', 'items' => self::ID, 'description' => 'Rushes in order.']];
+        $ticks = ['type' => 'object', 'additionalProperties' => ['type' => 'object', 'properties' => ['on' => ['type' => 'boolean'], 'at' => ['type' => 'integer']], 'required' => ['on', 'at']]];
+
+        return [
+            'GET cards' => new Operation('Every card, the newest whole.', 'cardList', scope: Scope::Read),
+            'POST cards' => new Operation('Makes a card.', 'card', $card + self::CREATION, Scope::Write, 201),
+            ...self::undoable('cards/{card}', 'card', 'card', $card, true),
+            'PUT cards/{card}/ticks' => new Operation('Ticks; of each the last made counts.', 'ticks', ['ticks' => $ticks], Scope::Write),
+            'POST cards/{card}/share' => new Operation('Shares a card by a link.', 'card', ['days' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 90]], Scope::Write),
+            'DELETE cards/{card}/share' => new Operation('Ends the link.', 'card', scope: Scope::Write),
+            'GET cards/{card}/pdf' => new Operation('A card on paper.', 'application/pdf', scope: Scope::Read, query: ['paper' => implode(', ', array_column(Paper::cases(), 'value'))]),
+            'GET shared/{token}' => new Operation('A shared card, for whoever has the link.', 'sharedCard', scope: Scope::Read),
+        ];
+    }
+
+    /** @return array<string, Operation> */
+    private static function kits(): array
+    {
+        return [
+            'GET kits' => new Operation('Every kit put together so far.', 'kitList', scope: Scope::Read),
+            'GET kits/reach' => new Operation('What parts can do together.', 'reach', scope: Scope::Read, query: ['body_id' => 'Body.', 'lens_id' => 'Lens.', 'converter_id' => 'Converter, or none.', 'adapter_id' => 'Adapter, or none.']),
+            'POST kits' => new Operation('Puts a kit together, or finds the one of the same parts (200).', 'kitWhole', ['body_id' => self::ID, 'lens_id' => self::ID, 'converter_id?' => ['type' => ['string', 'null']], 'adapter_id?' => ['type' => ['string', 'null']]], Scope::Write, 201),
+            'GET kits/{kit}' => new Operation('A kit.', 'kitWhole', scope: Scope::Read),
+        ];
+    }
+
+    /** @return array<string, Operation> */
+    private static function rushes(): array
+    {
+        return [
+            'GET rushes' => new Operation('A page of the list, what was changed last first.', 'rushList', scope: Scope::Read, query: ['after' => 'What the page before gave as next.']),
+            'POST rushes' => new Operation('Makes a rush, with its plan.', 'rushWhole', self::IN_USE + self::RUSH + self::CREATION, Scope::Write, 201),
+            ...self::undoable('rushes/{rush}', 'rush, with its plan', 'rushWhole', self::IN_USE + self::RUSH + ['dials?' => self::DIALS], true),
+            'POST rushes/{rush}/duplicate' => new Operation('Copies a rush.', 'rushWhole', self::CREATION, Scope::Write, 201),
+            'GET rushes/{rush}/plan' => new Operation('The plan of a rush (plan/1).', 'plan', scope: Scope::Read),
+            'GET rushes/{rush}/tips' => new Operation('What would change the answer.', 'tips', scope: Scope::Read),
+            'GET rushes/{rush}/map' => new Operation('The answer for other distances and speeds.', 'map', scope: Scope::Read),
+            'GET rushes/{rush}/schools' => new Operation('The rush answered by each school of practice.', 'schools', scope: Scope::Read),
+            'POST plans' => new Operation('Plans a rush/1 and a kit/1 that are sent along; nothing is kept.', 'plan', self::RUSH + ['kit' => ['$ref' => 'rush-hold:/schemas/kit.json']], Scope::Read),
+        ];
+    }
+
+    /** @return array<string, Operation> */
+    private static function rehearsals(): array
+    {
+        return [
+            'GET rushes/{rush}/rehearsal' => new Operation('What many passes tell of the hold as it is.', 'estimate', scope: Scope::Read),
+            'GET rushes/{rush}/rehearsal/remedies' => new Operation('Single dials that would bring more sharp frames.', 'remedies', scope: Scope::Read),
+            'POST rushes/{rush}/rehearsal/try' => new Operation('What the same passes tell with dials turned; nothing is kept.', 'tried', ['dials' => self::DIALS], Scope::Read),
+            'POST rushes/{rush}/rehearsal/take' => new Operation('One pass, step by step; nothing is kept.', 'take', ['seed' => ['type' => 'integer', 'minimum' => 0], 'dials' => self::DIALS], Scope::Read),
+            'GET rushes/{rush}/sweeps' => new Operation('The last sweep of each kind.', 'sweepList', scope: Scope::Read),
+            'POST rushes/{rush}/sweeps' => new Operation('Begins a sweep of settings.', 'sweep', ['kind' => ['type' => 'string', 'enum' => ['tracking', 'exposure']]], Scope::Write, 201),
+            'GET sweeps/{sweep}' => new Operation('A sweep, as far as it has come.', 'sweep', scope: Scope::Read),
+            'DELETE sweeps/{sweep}' => new Operation('Cancels a sweep.', 'sweep', scope: Scope::Write),
+        ];
+    }
+
+    /**
+     * What can be asked of every record that can be undone.
+     *
+     * @param  array<string, mixed>  $fields
+     * @return array<string, Operation>
+     */
+    private static function undoable(string $address, string $what, string $answer, array $fields, bool $deletable): array
+    {
+        return [
+            'GET '.$address => new Operation(ucfirst($what).'.', $answer, scope: Scope::Read),
+            'PUT '.$address => new Operation("Changes the {$what}.", $answer, self::WRITE + $fields, Scope::Write),
+            "POST {$address}/undo" => new Operation('Steps back to the state before.', $answer, self::REVISION, Scope::Write),
+            "POST {$address}/redo" => new Operation('Steps forward again.', $answer, self::REVISION, Scope::Write),
+        ] + (! $deletable ? [] : [
+            'DELETE '.$address => new Operation('Deletes it; for 30 days it can be brought back.', null, [], Scope::Write, 204),
+            "POST {$address}/restore" => new Operation('Brings it back.', $answer, [], Scope::Write),
+        ]);
+    }
+}
