@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys as Key;
+use Tests\Support\TestServer;
 
 it('plans with the numbers of one\'s own lens', function () {
     $window = $this->browser();
@@ -79,6 +80,9 @@ it('changes the kit from the sentence', function () {
     $this->see($window, '1200 mm');
     $this->saved($window);
     $id = basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
+    // what the room still asks for must not find it gone
+    $window->get($this->address('/settings'));
+    $this->see($window, 'Letter keys');
     $this->api($window, 'DELETE', "rushes/{$id}");
 });
 
@@ -152,4 +156,31 @@ it('shows who is signed out the way in, and a lost visitor the way back', functi
     $window->get($this->address('/nowhere'));
     $this->see($window, 'There is nothing here.');
     $this->expectedOnConsole = ['404'];
+});
+
+it('makes a key for another program, shows it once, and ends it', function () {
+    $window = $this->browser();
+    $this->planning($window);
+    $window->get($this->address('/settings'));
+    $this->one($window, '.programs summary')->click();
+    $this->one($window, '.program-new input')->sendKeys('A script of mine');
+    $this->press($window, 'Make a key');
+    $text = $this->one($window, '.program-text code')->getText();
+    $this->see($window, 'may read, made');
+    $ask = static function (string $verb, string $path) use ($text): int {
+        $line = curl_init(TestServer::address('/api/'.$path));
+        curl_setopt_array($line, [CURLOPT_CUSTOMREQUEST => $verb, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $verb === 'GET' ? '' : '{}', CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'Authorization: Bearer '.$text]]);
+        curl_exec($line);
+
+        return curl_getinfo($line, CURLINFO_HTTP_CODE);
+    };
+    $rush = $this->api($window, 'GET', 'rushes')[1]['rushes'][0]['id'];
+    expect([$ask('GET', 'rushes'), $ask('POST', "rushes/{$rush}/duplicate"), $ask('DELETE', 'account')])->toBe([200, 403, 403]);
+    $window->navigate()->refresh();
+    $this->one($window, '.programs summary')->click();
+    $this->see($window, 'A script of mine');
+    expect($window->findElements(WebDriverBy::cssSelector('.program-text')))->toBe([]);
+    $this->press($window, 'End the key A script of mine');
+    $window->wait(15, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('.program')) === []);
+    expect($ask('GET', 'rushes'))->toBe(401);
 });

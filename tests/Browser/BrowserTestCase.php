@@ -224,7 +224,7 @@ abstract class BrowserTestCase extends TestCase
             '//button[normalize-space(.)="%1$s"] | //a[normalize-space(.)="%1$s"] | //*[@aria-label="%1$s"]',
             $label,
         );
-        $window->wait(15, 50)->until(static function () use ($window, $path): bool {
+        $window->wait(15, 50)->until(function () use ($window, $path): bool {
             foreach ($window->findElements(WebDriverBy::xpath($path)) as $button) {
                 try {
                     if (! $button->isEnabled()) {

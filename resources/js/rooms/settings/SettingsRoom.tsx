@@ -9,6 +9,7 @@ import { forgetOfflineCopy } from "../../offline/copy";
 import { leave } from "../../session/leaving";
 import { forgetUnsent, unsentOf } from "../../session/unsent";
 import { when } from "../../units/when";
+import { OtherPrograms } from "./OtherPrograms";
 
 const choices: { name: keyof Settings; label: string; options: { value: string; words: string; note: string }[] }[] = [
   {
@@ -80,6 +81,7 @@ export default function SettingsRoom() {
         </>
       )}
       <QuotaPart />
+      <OtherPrograms />
       <div className="account-go">
         <SignOut />
         {!visitor && (
