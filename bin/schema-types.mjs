@@ -45,6 +45,28 @@ for (const name of names) {
     maxItems: -1,
   });
 }
+/** The answers lean on the documents, whose types have files of their own: what refers to one is that type. */
+const pascal = (name) => name.replace(/(^|-)(\w)/g, (_, __, letter) => letter.toUpperCase());
+const typed = (node) => {
+  if (Array.isArray(node)) return node.map(typed);
+  if (node === null || typeof node !== "object") return node;
+  const other =
+    typeof node.$ref === "string" ? /\/schemas\/([\w-]+)\.json(?:#\/\$defs\/(\w+))?$/.exec(node.$ref) : null;
+  if (other) return { tsType: `import("./${other[1]}").${other[2] ? pascal(other[2]) : schemas[other[1]].title}` };
+  return Object.fromEntries(
+    Object.entries(node)
+      .filter(([key]) => key !== "$id" && key !== "$schema")
+      .map(([key, value]) => [key, typed(value)]),
+  );
+};
+const answers = JSON.parse(readFileSync(`${root}/schemas/answers.json`, "utf8"));
+files["answers.d.ts"] = await compile(typed(answers), "Answers", {
+  bannerComment: note,
+  additionalProperties: false,
+  format: false,
+  maxItems: -1,
+  unreachableDefinitions: true,
+});
 const kit = inlined(schemas.kit);
 const all = {
   rush: ranges(schemas.rush, "", {}),

@@ -21,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property int $passes
  * @property int $done
  * @property ?array<string, mixed> $state what is needed to go on
- * @property ?\stdClass $reading what it has told so far
+ * @property \stdClass $reading what it has told so far
  * @property Carbon $beat_at when a worker last came back from it
  * @property ?RushRecord $rush null when it has been deleted
  * @property User $user

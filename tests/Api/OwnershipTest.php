@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 use App\Models\CameraStateRecord;
 use App\Models\RehearsalRecord;
-use Illuminate\Routing\Route;
-use Illuminate\Support\Facades\Route as Routes;
 use RushHold\Controls\Layout;
 use Tests\Support\Documents;
 use Tests\Support\People;
+use Tests\Support\Requests;
 
 /** Addresses that anybody may ask for. Whatever is not named here is for who is signed in. */
 const OPEN = [
@@ -28,22 +27,9 @@ const OPEN = [
     'healthz/full',
 ];
 
-/** @return list<array{string, string, Route}> verb, address, route */
-function everyRoute(): array
-{
-    $all = [];
-    foreach (Routes::getRoutes()->getRoutes() as $route) {
-        foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $verb) {
-            $all[] = [$verb, $route->uri(), $route];
-        }
-    }
-
-    return $all;
-}
-
 it('asks everybody to sign in, on every route there is', function () {
     $asked = 0;
-    foreach (everyRoute() as [$verb, $uri]) {
+    foreach (Requests::routes() as [$verb, $uri]) {
         if (! in_array($uri, OPEN, true)) {
             $this->json($verb, '/'.preg_replace('/\{\w+\}/', '01ARZ3NDEKTSV4RRFFQ69G5FAV', $uri))
                 ->assertStatus(401)
@@ -90,7 +76,7 @@ it(
             'scheme' => 'thumb',
         ];
         $tried = 0;
-        foreach (everyRoute() as [$verb, $uri, $route]) {
+        foreach (Requests::routes() as [$verb, $uri, $route]) {
             foreach ($route->parameterNames() as $parameter) {
                 if (in_array($uri, OPEN, true) || $parameter === 'scheme') {
                     continue;

@@ -49,7 +49,7 @@ abstract class BrowserTestCase extends TestCase
 
     public static function root(): string
     {
-        return dirname(__DIR__, 2);
+        return TestServer::root();
     }
 
     public static function address(string $path = '/'): string

@@ -298,3 +298,31 @@ it('keeps what is typed through a lost connection and a reload, and sends it whe
     $this->reads($window, '[data-word=distance]', '22 m');
     $this->expectedOnConsole = ['ERR_INTERNET_DISCONNECTED'];
 });
+
+it('takes a number at every key, and what is on its way to another leaves no trace', function () {
+    $window = $this->browser();
+    $this->planning($window);
+    $id = basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
+    $before = $this->api($window, 'GET', 'rushes/'.$id)[1]['rush']['distance'];
+    $this->one($window, '[data-word=distance]')->click();
+    $input = $this->one($window, '[data-editor=distance] input');
+    $input->sendKeys([Key::CONTROL, 'a']);
+    // 1 m, then 19 m: each is planned for, and the range is stretched to the one that was meant alone
+    $input->sendKeys([Key::NULL, '1']);
+    $this->reads($window, '[data-word=distance]', '1 m');
+    $input->sendKeys('9');
+    $this->reads($window, '[data-word=distance]', '19 m');
+    // what cannot be yet is told only when no other key follows
+    $input->sendKeys(' f');
+    $input->sendKeys('t');
+    $this->reads($window, '[data-word=distance]', '5.79 m');
+    $input->sendKeys('x');
+    $this->see($window, 'It takes 5 cm to 20000 m.');
+    $input->sendKeys([Key::BACKSPACE, Key::BACKSPACE, Key::BACKSPACE, Key::BACKSPACE]);
+    $this->reads($window, '[data-word=distance]', '19 m');
+    $this->press($window, 'Done');
+    $this->saved($window);
+    expect($this->api($window, 'GET', 'rushes/'.$id)[1]['rush']['distance'])->toEqual(['work_m' => 19] + $before);
+    $this->press($window, 'undo');
+    $this->reads($window, '[data-word=distance]', '18 m');
+});

@@ -4,7 +4,7 @@
 /**
  * How a camera was left: what is known of its settings, in our terms. What is not known is missing.
  */
-export interface Left {
+export interface CameraState {
 format: "camera-state/1"
 /**
  * Focus mode.

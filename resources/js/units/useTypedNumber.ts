@@ -2,8 +2,11 @@ import { useEffect, useRef, useState } from "react";
 import type { Units } from "../api/types";
 import { figures, read, show, type Quantity } from "./quantity";
 
-/** Wait this long after the last key before a half-typed number is taken, in ms. */
-const TYPING_MS = 350;
+/** Wait this long after a key before what can be read is taken, in ms. */
+const TAKE_MS = 40;
+
+/** Wait this long after the last key before it is told that something cannot be read, in ms. */
+const TELL_MS = 400;
 
 type Typed = {
   label: string;
@@ -20,30 +23,36 @@ type Typed = {
 export const shown = (value: number, quantity: Quantity, units: Units, count = 3): string =>
   quantity === "plain" || quantity === "count" ? figures(value, 6) : show(value, quantity, units, count);
 
-/** A number that is typed: taken shortly after the last key; what cannot be read stays as it was typed, and says why. */
+/**
+ * A number that is typed: taken at every key that leaves one; what cannot be read stays as it was typed, and says why once no other key
+ * follows. What is on its way to another number leaves no trace: each is taken as if it were typed in the place of the first.
+ */
 export const useTypedNumber = ({ label, quantity, units, value, range: [least, most], count = 3, onChange }: Typed) => {
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const timer = useRef<number | undefined>(undefined);
+  const timers = useRef<number[]>([]);
+  /** The value, its unit and what a change of it means, as they were when typing began. */
+  const begun = useRef<{ value: number; onChange: (value: number) => void } | null>(null);
   const range = `${shown(least, quantity, units)} to ${shown(most, quantity, units)}`;
 
-  useEffect(() => () => window.clearTimeout(timer.current), []);
+  const still = (): void => {
+    for (const timer of timers.current.splice(0)) window.clearTimeout(timer);
+  };
+  useEffect(() => still, []);
 
   const set = (next: number): void => {
-    window.clearTimeout(timer.current);
     setFault(null);
-    if (next !== value) onChange(next);
+    if (next !== value) (begun.current?.onChange ?? onChange)(next);
   };
-  /** Takes what was typed; true when it could be read and lies in the range. */
-  const takeText = (text: string): boolean => {
-    window.clearTimeout(timer.current);
-    const found = read(text, quantity, units, value);
+  /** Takes what was typed, or says why it cannot be; true when it could be read and lies in the range. */
+  const takeText = (text: string, tell: (fault: string) => void): boolean => {
+    const found = read(text, quantity, units, begun.current?.value ?? value);
     if ("fault" in found) {
-      setFault(`${label}: ${found.fault}. It takes ${range}.`);
+      tell(`${label}: ${found.fault}. It takes ${range}.`);
       return false;
     }
     if (found.value < least || found.value > most || (quantity === "count" && !Number.isInteger(found.value))) {
-      setFault(`${label} is ${text.trim()}; it must be ${range}.`);
+      tell(`${label} is ${text.trim()}; it must be ${range}.`);
       return false;
     }
     set(found.value);
@@ -55,20 +64,28 @@ export const useTypedNumber = ({ label, quantity, units, value, range: [least, m
     fault,
     range,
     type: (text: string): void => {
+      begun.current ??= { value, onChange };
       setTyped(text);
-      window.clearTimeout(timer.current);
-      timer.current = window.setTimeout(() => takeText(text), TYPING_MS);
+      still();
+      timers.current = [
+        window.setTimeout(() => takeText(text, () => {}), TAKE_MS),
+        window.setTimeout(() => takeText(text, setFault), TELL_MS),
+      ];
     },
     /** Done typing: true when all is taken. */
     leave: (): boolean => {
+      still();
       if (typed === null) return true;
-      if (!takeText(typed)) return false;
+      if (!takeText(typed, setFault)) return false;
       setTyped(null);
+      begun.current = null;
       return true;
     },
     /** Takes a number from elsewhere, such as a button. */
     take: (next: number): void => {
+      still();
       setTyped(null);
+      begun.current = null;
       set(next);
     },
   };

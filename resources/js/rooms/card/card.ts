@@ -1,63 +1,31 @@
+import type * as answers from "../../generated/answers";
 import type { QueryClient } from "@tanstack/react-query";
 import { request } from "../../api/client";
 import { listQuery } from "../../api/queries";
-import type { Plan, Quota, Translated } from "../../api/types";
-import { Autosave, type UndoState } from "../../autosave/Autosave";
+import type { Quota } from "../../api/types";
+import { Autosave } from "../../autosave/Autosave";
 import { same } from "../../autosave/same";
 import type { CameraState, Tick } from "../../session/Outbox";
 
-export type Change = {
-  id: string;
-  field: string;
-  name: string;
-  from: string | null;
-  to: string;
-  where: string;
-  danger: string | null;
-};
-export type Check = { id: string; message: string; why: string; due: boolean };
-export type Figure = Plan["pane"] & { kind: string; family: string; aim_at: string; pattern: string };
+export type { Check } from "../../generated/answers";
+export type Change = answers.Change;
+export type Figure = answers.Page["figure"];
+
+/** What only its owner sees of a hold on a card. */
+type Owned = "key" | "changes" | "pre_flight" | "state_once_set" | "body" | "camera_state";
 
 /** One hold as it is carried: what to set in the body's own words, which button, where to aim, what would change it. */
-export type Page = {
-  name: string;
-  settings: { name: string; word: string }[];
-  lines: Translated[];
-  button: { how: string; seconds: number | null; control: string | null };
-  aim: { at: string; place: string };
-  figure: Figure;
-  technique: string | null;
-  trap_m: number | null;
-  distance: { near_m: number; work_m: number; far_m: number; sharp_near_m: number; sharp_far_m: number | null };
-  focal: string;
-  zooms: boolean;
-  budget: number;
-  tips: { when: string; then: string[] }[];
-  gave_way: string[];
-  cautions: string[];
-  kit: string;
-};
+export type Page = Omit<answers.Page, Owned>;
 
-/** What only the owner sees of a page. */
-export type OwnPage = Page & {
-  key: string;
-  changes: Change[];
-  pre_flight: Check[];
+export type OwnPage = Omit<answers.Page, "state_once_set" | "camera_state"> & {
   state_once_set: Record<string, unknown>;
-  body: { id: string; name: string };
   camera_state: CameraState | null;
   /** From how it was left before, where the changes were counted from that. */
   counted_from?: CameraState | null;
 };
-export type Faulty = { key: string; name: string; fault: string };
+export type Faulty = answers.FaultyPage;
 
-export type CardWhole = UndoState & {
-  card: { name: string; rushes: string[] };
-  ticks: Record<string, Tick>;
-  as_of: string;
-  share: { link: string; until: string } | null;
-  pages: (OwnPage | Faulty)[];
-};
+export type CardWhole = Omit<answers.Card, "pages"> & { pages: (OwnPage | Faulty)[] };
 export type CardDraft = { name: string; rushes: string[] };
 
 /** Keeps the name and the holds of one card. */

@@ -1,44 +1,14 @@
+import type { LayoutWhole } from "../../generated/answers";
 import { schemes as ofHolds } from "../../generated/vocabulary";
 import { capital } from "../../units/wording";
-import type { AssumedFigure, Translated } from "../../api/types";
 import type { Layout } from "../../generated/layout";
-import { Autosave, type UndoState } from "../../autosave/Autosave";
+import { Autosave } from "../../autosave/Autosave";
 
 export type { Layout };
 export type Use = Layout["uses"][number];
 
-export type Finding = {
-  code: string;
-  message: string;
-  control: string | null;
-  hold: string | null;
-  cure: string | null;
-  cured: Layout | null;
-  steps: string[];
-};
-
-export type LayoutReport = {
-  holds: { id: string; name: string; translation: Translated[] }[];
-  base: string | null;
-  buttons: { name: string; where: string; words: Record<string, string> };
-  findings: Finding[];
-  seconds: Record<string, Record<string, number>>;
-  /** The seconds a change is reckoned with. */
-  assumed: AssumedFigure[];
-  set: { control: string; how: string }[];
-};
-
-export type LayoutWhole = UndoState & { layout: Layout; report: LayoutReport };
+export type { Finding, LayoutBest, LayoutReport, LayoutWhole } from "../../generated/answers";
 export type LayoutDraft = { layout: Layout };
-
-export type Best = {
-  now_s: number;
-  best_s: number;
-  saved_s: number;
-  exact: boolean;
-  layout: Layout;
-  most: string | null;
-};
 
 /** Keeps the layout of one body. */
 export class LayoutAutosave extends Autosave<LayoutDraft, LayoutWhole> {

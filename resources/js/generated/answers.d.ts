@@ -1,0 +1,2634 @@
+// Made from schemas/ by `npm run types`; do not edit.
+
+
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "sharedPage".
+ */
+export type SharedPage = ({
+/**
+ * Name of the rush.
+ */
+name: string
+/**
+ * The exposure and the focus mode.
+ * 
+ * Items: A setting.
+ */
+settings: {
+/**
+ * What.
+ */
+name: string
+/**
+ * Value.
+ */
+word: string
+}[]
+/**
+ * All else in the words of the body.
+ */
+lines: Translated[]
+/**
+ * Which button.
+ */
+button: {
+/**
+ * In words.
+ */
+how: string
+/**
+ * How long it takes.
+ */
+seconds: (number | null)
+/**
+ * Its id on the body.
+ */
+control: (string | null)
+}
+/**
+ * Where to aim.
+ */
+aim: {
+/**
+ * At what.
+ */
+at: string
+/**
+ * Where the area is.
+ */
+place: string
+}
+/**
+ * The frame, in shares of its width and height.
+ */
+figure: {
+/**
+ * Kind of subject.
+ */
+kind: string
+/**
+ * Its family.
+ */
+family: string
+/**
+ * Aim.
+ */
+aim_at: string
+/**
+ * AF area.
+ */
+pattern: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | "zone-tall" | "zone-large" | "whole-frame" | "lock-on")
+/**
+ * How the body is stretched out.
+ */
+posture: ("flying" | "perched" | "stalking" | "afloat" | "four-legged" | "upright" | "tumbling" | "in-water" | "seated" | "mounted" | "rolling" | "winged" | "small")
+/**
+ * 1 to the right, −1 to the left.
+ */
+way: (-1 | 1)
+/**
+ * m.
+ */
+frame_width_m: number
+/**
+ * m.
+ */
+frame_height_m: number
+subject: Box
+area: Box
+aim: Spot
+/**
+ * Whether the aim is on the head.
+ */
+on_head: boolean
+/**
+ * Where the area is, in words.
+ */
+place: string
+wander: Spot
+/**
+ * Room to move into, share.
+ */
+room: number
+/**
+ * How long that lasts.
+ */
+room_s: (number | null)
+/**
+ * Where obstacles stand.
+ */
+obstacle_m: (number | null)
+}
+/**
+ * By hand.
+ */
+technique: (string | null)
+/**
+ * Where the plane is set.
+ */
+trap_m: (number | null)
+/**
+ * m.
+ */
+distance: {
+/**
+ * Nearest.
+ */
+near_m: number
+/**
+ * Working.
+ */
+work_m: number
+/**
+ * Farthest.
+ */
+far_m: number
+/**
+ * Sharp from.
+ */
+sharp_near_m: number
+/**
+ * Sharp to; null at infinity.
+ */
+sharp_far_m: (number | null)
+}
+/**
+ * Focal length.
+ */
+focal: string
+/**
+ * Whether the lens zooms.
+ */
+zooms: boolean
+/**
+ * Share of the blur budget used.
+ */
+budget: number
+/**
+ * Nearest first.
+ * 
+ * Items: What would change it.
+ */
+tips: {
+/**
+ * When.
+ */
+when: string
+/**
+ * What changes.
+ * 
+ * Items: What.
+ */
+then: string[]
+}[]
+/**
+ * What had to give way.
+ * 
+ * Items: What.
+ */
+gave_way: string[]
+/**
+ * What it involves.
+ * 
+ * Items: Caution.
+ */
+cautions: string[]
+/**
+ * The kit.
+ */
+kit: string
+/**
+ * Name of the body.
+ */
+camera: string
+} | {
+/**
+ * Name of the rush.
+ */
+name: string
+/**
+ * Why.
+ */
+fault: string
+/**
+ * Empty.
+ */
+camera: string
+})
+
+/**
+ * What the API answers, one definition each; /api/openapi.json says which is whose.
+ */
+export interface Answers {
+[k: string]: unknown
+}
+/**
+ * What is usual of a figure, in SI units.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "span".
+ */
+export interface Span {
+/**
+ * Least.
+ */
+least: number
+/**
+ * Usual.
+ */
+typical: number
+/**
+ * Most.
+ */
+most: number
+/**
+ * Where that is known from; “assumed” where it is not.
+ */
+origin: string
+}
+/**
+ * A share, with its 95 % interval.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "interval".
+ */
+export interface Interval {
+/**
+ * The share.
+ */
+share: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+}
+/**
+ * How many more sharp frames a pass, with half the width of the 95 % interval.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "margin".
+ */
+export interface Margin {
+/**
+ * Mean difference.
+ */
+mean: number
+/**
+ * Half the interval; null when it cannot be told.
+ */
+half: (number | null)
+/**
+ * Whether the interval leaves out nought.
+ */
+telling: boolean
+}
+/**
+ * A figure that is a judgement and can be changed.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "assumedFigure".
+ */
+export interface AssumedFigure {
+/**
+ * Its name.
+ */
+name: string
+/**
+ * What it is.
+ */
+meaning: string
+/**
+ * Its unit.
+ */
+unit: string
+/**
+ * As it is for this account.
+ */
+value: number
+/**
+ * As it is where nobody has changed it.
+ */
+default: number
+/**
+ * Least.
+ */
+least: number
+/**
+ * Most.
+ */
+most: number
+}
+/**
+ * How much of what an account may keep is used.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "quotaOf".
+ */
+export interface QuotaOf {
+/**
+ * Used.
+ */
+used: number
+/**
+ * At the most.
+ */
+most: number
+}
+/**
+ * A kind of subject, with what is usual of it.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "kind".
+ */
+export interface Kind {
+/**
+ * Its id in rush/1.
+ */
+id: ("small-bird" | "seabird" | "raptor" | "swift" | "wader" | "tall-wader" | "waterfowl" | "owl" | "small-mammal" | "running-mammal" | "large-mammal" | "dog" | "insect" | "flower" | "horse-rider" | "field-player" | "court-player" | "racket-player" | "swing-player" | "runner" | "swimmer" | "diver" | "gymnast" | "skier" | "paddler" | "cyclist" | "motorbike" | "car" | "aircraft")
+/**
+ * What it is called.
+ */
+words: string
+/**
+ * What it is drawn and moves like.
+ */
+family: ("bird" | "animal" | "small" | "person" | "vehicle")
+/**
+ * What detection looks for.
+ */
+detection: ("none" | "animal" | "bird" | "person" | "vehicle")
+/**
+ * How it moves.
+ */
+gait: string
+length_m: Span
+speed_mps: Span
+limb_speed_mps: Span
+/**
+ * What moves faster than the body.
+ */
+limbs: string
+}
+/**
+ * The kinds of subject there are.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "catalogue".
+ */
+export interface Catalogue {
+/**
+ * In families.
+ */
+kinds: Kind[]
+}
+/**
+ * An account.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "user".
+ */
+export interface User {
+/**
+ * Names it to its own browser; says nothing else.
+ */
+key: string
+/**
+ * What it is called.
+ */
+name: string
+/**
+ * Where a new password is mailed to.
+ */
+email: string
+/**
+ * What somebody has set.
+ */
+settings: {
+/**
+ * Theme.
+ */
+theme: ("paper" | "dusk" | "ember")
+/**
+ * Units.
+ */
+units: ("metric" | "imperial")
+/**
+ * Whether letters are keys.
+ */
+letters: ("on" | "off")
+}
+/**
+ * Assumed figures it has changed, by name.
+ */
+assumptions: {
+/**
+ * Its own value.
+ */
+[k: string]: number
+}
+/**
+ * When this copy of the demo goes; null for an account of its own.
+ */
+demo_until: (string | null)
+}
+/**
+ * Who is signed in.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "signedIn".
+ */
+export interface SignedIn {
+user: User
+}
+/**
+ * Whose session this is, and what this copy offers.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "session".
+ */
+export interface Session {
+user: (User | null)
+/**
+ * Whether there is a demo.
+ */
+demo: boolean
+/**
+ * Whether mail is set up.
+ */
+mail: boolean
+}
+/**
+ * Something said.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "message".
+ */
+export interface Message {
+/**
+ * What.
+ */
+message: string
+}
+/**
+ * What an account may keep.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "quota".
+ */
+export interface Quota {
+/**
+ * By what it is.
+ */
+quota: {
+[k: string]: QuotaOf
+}
+}
+/**
+ * One field of a hold as a body calls it.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "translated".
+ */
+export interface Translated {
+/**
+ * Field of the hold.
+ */
+field: string
+/**
+ * The body’s name of the setting.
+ */
+name: string
+/**
+ * The body’s word for the value.
+ */
+word: string
+/**
+ * Our word.
+ */
+ours: string
+/**
+ * Where it is set.
+ */
+where: string
+/**
+ * Whether the body has words of its own for it.
+ */
+own: boolean
+/**
+ * What to know.
+ */
+note: (string | null)
+/**
+ * Whether the body does not have it.
+ */
+lacks: boolean
+}
+/**
+ * A hold in the words of a body.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "translation".
+ */
+export interface Translation {
+/**
+ * Field by field.
+ */
+translation: Translated[]
+}
+/**
+ * A body, lens, converter, adapter or support.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "gear".
+ */
+export interface Gear {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * What it is.
+ */
+type: ("body" | "lens" | "converter" | "adapter" | "support")
+/**
+ * What it is called.
+ */
+name: string
+/**
+ * Grows with every write; a change names the one it was made on.
+ */
+revision: number
+/**
+ * The part of kit/1 of its type.
+ */
+document: (import("./kit").Body | import("./kit").Lens | import("./kit").Converter | import("./kit").Adapter | import("./kit").Support)
+}
+/**
+ * The same, with what undo needs.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "gearWhole".
+ */
+export interface GearWhole {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * What it is.
+ */
+type: ("body" | "lens" | "converter" | "adapter" | "support")
+/**
+ * What it is called.
+ */
+name: string
+/**
+ * Grows with every write; a change names the one it was made on.
+ */
+revision: number
+/**
+ * The part of kit/1 of its type.
+ */
+document: (import("./kit").Body | import("./kit").Lens | import("./kit").Converter | import("./kit").Adapter | import("./kit").Support)
+/**
+ * Id of the last write, as its writer gave it.
+ */
+write_id: string
+/**
+ * Whether there is an earlier state.
+ */
+can_undo: boolean
+/**
+ * Whether there is a later state.
+ */
+can_redo: boolean
+}
+/**
+ * Everything somebody owns.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "gearList".
+ */
+export interface GearList {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * Oldest first.
+ */
+gear: Gear[]
+/**
+ * By type, and gear_bytes.
+ */
+quota: {
+[k: string]: QuotaOf
+}
+}
+/**
+ * What was made or changed from a file.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "imported".
+ */
+export interface Imported {
+/**
+ * Each piece.
+ */
+gear: Gear[]
+}
+/**
+ * A value that would change.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "difference".
+ */
+export interface Difference {
+/**
+ * Its path.
+ */
+field: string
+/**
+ * As it is.
+ */
+from: {
+[k: string]: unknown
+}
+/**
+ * As it would be.
+ */
+to: {
+[k: string]: unknown
+}
+}
+/**
+ * What a kit file would change; nothing is changed.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "preview".
+ */
+export interface Preview {
+/**
+ * In the order of the file.
+ * 
+ * Items: One piece.
+ */
+pieces: {
+/**
+ * What it is.
+ */
+type: ("body" | "lens" | "converter" | "adapter" | "support")
+/**
+ * Its name.
+ */
+name: string
+/**
+ * The piece of yours of the same type and name.
+ */
+gear_id: (string | null)
+/**
+ * Whether you have it.
+ */
+state: ("new" | "same" | "changed")
+/**
+ * What would change.
+ */
+changes: Difference[]
+/**
+ * The part of kit/1 of its type.
+ */
+document: (import("./kit").Body | import("./kit").Lens | import("./kit").Converter | import("./kit").Adapter | import("./kit").Support)
+/**
+ * What was read otherwise than it stands.
+ * 
+ * Items: As in “the tuning dial hold is read as stay”.
+ */
+notes: string[]
+}[]
+}
+/**
+ * A body, a lens and perhaps a converter and an adapter in use together.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "kitWhole".
+ */
+export interface KitWhole {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * What it is made of.
+ */
+name: string
+/**
+ * Body.
+ */
+body_id: string
+/**
+ * Lens.
+ */
+lens_id: string
+/**
+ * Converter.
+ */
+converter_id: (string | null)
+/**
+ * Adapter.
+ */
+adapter_id: (string | null)
+kit: import("./kit").Kit
+}
+/**
+ * Every kit put together so far.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "kitList".
+ */
+export interface KitList {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * Oldest first.
+ */
+kits: KitWhole[]
+}
+/**
+ * What parts can do together.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "reach".
+ */
+export interface Reach {
+/**
+ * In order.
+ * 
+ * Items: One thing.
+ */
+lines: {
+/**
+ * What.
+ */
+name: string
+/**
+ * How much, with its unit.
+ */
+value: string
+/**
+ * What to know.
+ */
+note: string
+}[]
+}
+/**
+ * A camera state, and who said so.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cameraStateTold".
+ */
+export interface CameraStateTold {
+/**
+ * The card it was set from, or “typed”.
+ */
+by: string
+/**
+ * When.
+ */
+at: string
+state: import("./camera-state").CameraState
+}
+/**
+ * How a body was left.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cameraState".
+ */
+export interface CameraState {
+camera_state: (CameraStateTold | null)
+}
+/**
+ * Something a layout gets wrong.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "finding".
+ */
+export interface Finding {
+/**
+ * What.
+ */
+code: string
+/**
+ * In words.
+ */
+message: string
+/**
+ * On which control.
+ */
+control: (string | null)
+/**
+ * For which hold.
+ */
+hold: (string | null)
+/**
+ * How to put it right.
+ */
+cure: (string | null)
+cured: (import("./layout").Layout | null)
+/**
+ * What to set by hand instead.
+ * 
+ * Items: A step.
+ */
+steps: string[]
+}
+/**
+ * A layout read on its body with the holds of the day.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "layoutReport".
+ */
+export interface LayoutReport {
+/**
+ * In order.
+ * 
+ * Items: A hold of the day.
+ */
+holds: {
+/**
+ * The rush it answers.
+ */
+id: string
+/**
+ * The name of the rush.
+ */
+name: string
+hold: import("./hold").Hold
+/**
+ * In the words of the body.
+ */
+translation: Translated[]
+}[]
+/**
+ * The hold the camera is set to.
+ */
+base: (string | null)
+/**
+ * What the body calls giving keys a function.
+ */
+buttons: {
+/**
+ * Name.
+ */
+name: string
+/**
+ * Where.
+ */
+where: string
+/**
+ * The body’s words.
+ */
+words: {
+/**
+ * Word.
+ */
+[k: string]: string
+}
+}
+/**
+ * The worst first.
+ */
+findings: Finding[]
+/**
+ * What a change takes, from each hold.
+ */
+seconds: {
+/**
+ * To each hold.
+ */
+[k: string]: {
+/**
+ * Seconds.
+ */
+[k: string]: number
+}
+}
+/**
+ * The seconds a change is reckoned with.
+ */
+assumed: AssumedFigure[]
+/**
+ * How each control is set.
+ * 
+ * Items: A control.
+ */
+set: {
+/**
+ * Its id.
+ */
+control: string
+/**
+ * How it is given its function.
+ */
+how: string
+}[]
+}
+/**
+ * What the controls of a body do.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "layoutWhole".
+ */
+export interface LayoutWhole {
+/**
+ * The body.
+ */
+id: string
+layout: import("./layout").Layout
+report: LayoutReport
+/**
+ * Grows with every write; a change names the one it was made on.
+ */
+revision: number
+/**
+ * Id of the last write, as its writer gave it.
+ */
+write_id: string
+/**
+ * Whether there is an earlier state.
+ */
+can_undo: boolean
+/**
+ * Whether there is a later state.
+ */
+can_redo: boolean
+}
+/**
+ * A layout that is not kept.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "layoutLaid".
+ */
+export interface LayoutLaid {
+layout: import("./layout").Layout
+}
+/**
+ * The quickest layout for the holds of the day; it is not kept.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "layoutBest".
+ */
+export interface LayoutBest {
+layout: import("./layout").Layout
+/**
+ * What takes longest.
+ */
+most: (string | null)
+/**
+ * Seconds a day as it is laid.
+ */
+now_s: number
+/**
+ * Seconds a day with this.
+ */
+best_s: number
+/**
+ * The difference.
+ */
+saved_s: number
+/**
+ * Whether it is certainly the best there is.
+ */
+exact: boolean
+}
+/**
+ * What the last rehearsal told.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "rehearsed".
+ */
+export interface Rehearsed {
+/**
+ * When.
+ */
+at: string
+/**
+ * Whether the rush has changed since.
+ */
+stale: boolean
+keeper: Interval
+/**
+ * Frames a pass.
+ */
+frames: number
+/**
+ * Sharp frames of one pass, at least.
+ */
+sharp_least: number
+/**
+ * At most.
+ */
+sharp_most: number
+}
+/**
+ * A rush in the list.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "rushRow".
+ */
+export interface RushRow {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+/**
+ * Kind of subject.
+ */
+kind: string
+/**
+ * When it was written last.
+ */
+updated_at: string
+/**
+ * The kit in use.
+ */
+kit: string
+/**
+ * Its exposure; null without a plan.
+ */
+settings: ({
+/**
+ * Seconds.
+ */
+shutter_s: number
+/**
+ * Aperture.
+ */
+f_number: number
+/**
+ * ISO.
+ */
+iso: number
+} | null)
+}
+/**
+ * A page of the list, what was changed last first.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "rushList".
+ */
+export interface RushList {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * At most 500.
+ */
+rushes: RushRow[]
+/**
+ * Give it as ?after= for the next page; null at the end.
+ */
+next: (string | null)
+quota: QuotaOf
+}
+/**
+ * A rush with its plan, or with what stands in the way of one.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "rushWhole".
+ */
+export interface RushWhole {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * When it was written last.
+ */
+updated_at: string
+/**
+ * The kit in use.
+ */
+kit_id: string
+/**
+ * Where the zoom was set; null leaves it to the plan.
+ */
+focal_mm: (number | null)
+rush: import("./rush").Rush
+dials: import("./dials").Dials
+plan: (import("./plan").Plan | null)
+fault: (import("./problem").Problem | null)
+rehearsed: (Rehearsed | null)
+/**
+ * Grows with every write; a change names the one it was made on.
+ */
+revision: number
+/**
+ * Id of the last write, as its writer gave it.
+ */
+write_id: string
+/**
+ * Whether there is an earlier state.
+ */
+can_undo: boolean
+/**
+ * Whether there is a later state.
+ */
+can_redo: boolean
+}
+/**
+ * What would change the answer.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tips".
+ */
+export interface Tips {
+/**
+ * For each field of the hold its nearest flip.
+ */
+flips: {
+/**
+ * Where it flips.
+ */
+[k: string]: string
+}
+/**
+ * Nearest first.
+ * 
+ * Items: The nearest value at which the hold changes.
+ */
+tipping: {
+/**
+ * Word of the rush.
+ */
+dimension: string
+/**
+ * below, above, or to another word.
+ */
+direction: string
+/**
+ * The value, in SI units, or the word.
+ */
+value: (number | string)
+/**
+ * In words.
+ */
+condition: string
+/**
+ * What changes, in words.
+ */
+change: string
+/**
+ * Fields of the hold that change.
+ * 
+ * Items: Field.
+ */
+fields: string[]
+}[]
+}
+/**
+ * The answer for other distances and speeds.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "map".
+ */
+export interface Map {
+/**
+ * Columns.
+ * 
+ * Items: m.
+ */
+distances_m: number[]
+/**
+ * Rows.
+ * 
+ * Items: m/s.
+ */
+speeds_mps: number[]
+/**
+ * By speed; null where there is no plan.
+ */
+cells: ({
+/**
+ * AF area.
+ */
+area: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | "zone-tall" | "zone-large" | "whole-frame" | "lock-on")
+/**
+ * Focus mode.
+ */
+focus_mode: string
+/**
+ * By hand.
+ */
+manual_technique: (string | null)
+/**
+ * Seconds.
+ */
+shutter_s: number
+/**
+ * Aperture.
+ */
+f_number: number
+/**
+ * ISO.
+ */
+iso: number
+/**
+ * Focal length.
+ */
+focal_mm: number
+/**
+ * Level of stay.
+ */
+stay: (number | null)
+/**
+ * Pace.
+ */
+pace: (number | null)
+/**
+ * How often the area keeps the right thing.
+ */
+score: number
+/**
+ * Share of the blur budget used.
+ */
+blur_used: number
+/**
+ * Stops of light that are missing.
+ */
+shortfall_stops: number
+} | null)[][]
+}
+/**
+ * The rush answered by each school of practice.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "schools".
+ */
+export interface Schools {
+/**
+ * Each that matters here.
+ * 
+ * Items: A question.
+ */
+questions: {
+/**
+ * Its id.
+ */
+question: string
+/**
+ * The school picked for this rush.
+ */
+picked: (string | null)
+/**
+ * Whether the answers differ.
+ */
+differ: boolean
+/**
+ * The default first.
+ * 
+ * Items: An answer.
+ */
+answers: {
+/**
+ * The school; null for the product’s default.
+ */
+answer: (string | null)
+hold: import("./hold").Hold
+/**
+ * Fields in which it differs from the default.
+ * 
+ * Items: Field.
+ */
+differs: string[]
+/**
+ * How often the area keeps the right thing.
+ */
+score: number
+/**
+ * Sharp frames to expect of the hand.
+ */
+hand_share: (number | null)
+/**
+ * Share of the blur budget used.
+ */
+blur_used: number
+/**
+ * Stops of light that are missing.
+ */
+shortfall_stops: number
+/**
+ * Of what differs.
+ * 
+ * Items: Why.
+ */
+reasons: {
+/**
+ * Field.
+ */
+field: string
+/**
+ * In words.
+ */
+why: string
+}[]
+}[]
+}[]
+}
+/**
+ * What many passes tell of the hold as it is.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "estimate".
+ */
+export interface Estimate {
+/**
+ * When that was reckoned.
+ */
+at: string
+/**
+ * Passes played.
+ */
+passes: number
+/**
+ * Frames a pass.
+ */
+frames: number
+/**
+ * Sharp of them.
+ */
+sharp: number
+/**
+ * Sharp frames of one pass, at least.
+ */
+sharp_least: number
+/**
+ * At most.
+ */
+sharp_most: number
+keeper: Interval
+at_least_one: Interval
+/**
+ * The largest first.
+ * 
+ * Items: Frames lost to one cause.
+ */
+losses: {
+/**
+ * Cause.
+ */
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+/**
+ * A pass.
+ */
+frames: number
+/**
+ * As in “3 die of its motion”.
+ */
+dies: string
+/**
+ * What treats it.
+ */
+treated_by: string
+}[]
+/**
+ * The figures of hand and autofocus it rests on.
+ */
+assumed: AssumedFigure[]
+}
+/**
+ * What the same passes tell with dials turned.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tried".
+ */
+export interface Tried {
+/**
+ * Passes played.
+ */
+passes: number
+/**
+ * Frames a pass.
+ */
+frames: number
+/**
+ * Sharp of them.
+ */
+sharp: number
+/**
+ * Sharp frames of one pass, at least.
+ */
+sharp_least: number
+/**
+ * At most.
+ */
+sharp_most: number
+keeper: Interval
+at_least_one: Interval
+/**
+ * The largest first.
+ * 
+ * Items: Frames lost to one cause.
+ */
+losses: {
+/**
+ * Cause.
+ */
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+/**
+ * A pass.
+ */
+frames: number
+/**
+ * As in “3 die of its motion”.
+ */
+dies: string
+/**
+ * What treats it.
+ */
+treated_by: string
+}[]
+/**
+ * The dials in words.
+ */
+words: string
+gain: Margin
+/**
+ * ISO it needs.
+ */
+iso: number
+/**
+ * Stops of light that are missing.
+ */
+dark_stops: number
+}
+/**
+ * Single dials that would bring more sharp frames.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "remedies".
+ */
+export interface Remedies {
+/**
+ * By cause.
+ * 
+ * Items: For one cause.
+ */
+losses: {
+/**
+ * Cause.
+ */
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+/**
+ * Frames of it saved a pass.
+ */
+saves: number
+dials: import("./dials").Dials
+/**
+ * The dials in words.
+ */
+words: string
+gain: Margin
+/**
+ * Sharp frames a pass.
+ */
+sharp: number
+/**
+ * ISO it needs.
+ */
+iso: number
+/**
+ * Stops of light that are missing.
+ */
+dark_stops: number
+}[]
+/**
+ * The best first.
+ * 
+ * Items: A remedy.
+ */
+best: {
+dials: import("./dials").Dials
+/**
+ * The dials in words.
+ */
+words: string
+gain: Margin
+/**
+ * Sharp frames a pass.
+ */
+sharp: number
+/**
+ * ISO it needs.
+ */
+iso: number
+/**
+ * Stops of light that are missing.
+ */
+dark_stops: number
+}[]
+}
+/**
+ * One pass, step by step, with the hold as it is and with dials turned.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "take".
+ */
+export interface Take {
+/**
+ * The pass.
+ */
+seed: number
+/**
+ * What each dial may be turned to.
+ */
+choices: {
+/**
+ * Areas.
+ * 
+ * Items: Area.
+ */
+areas: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | "zone-tall" | "zone-large" | "whole-frame" | "lock-on")[]
+/**
+ * Levels of stay.
+ * 
+ * Items: Level.
+ */
+stays: number[]
+/**
+ * Paces.
+ * 
+ * Items: Pace.
+ */
+paces: number[]
+/**
+ * Shutters.
+ * 
+ * Items: s.
+ */
+shutters_s: number[]
+/**
+ * Apertures.
+ * 
+ * Items: N.
+ */
+f_numbers: number[]
+}
+/**
+ * The subject and what is in between, step by step.
+ */
+pass: {
+/**
+ * Distance.
+ * 
+ * Items: m.
+ */
+distance_m: number[]
+/**
+ * Sideways.
+ * 
+ * Items: Share.
+ */
+azimuth: number[]
+/**
+ * Aim beside the target.
+ * 
+ * Items: Share.
+ */
+aside: number[]
+/**
+ * Aim above the target.
+ * 
+ * Items: Share.
+ */
+above: number[]
+/**
+ * Each.
+ * 
+ * Items: Something between.
+ */
+obstacles: {
+/**
+ * Where.
+ */
+azimuth: number
+/**
+ * How fast it passes.
+ */
+per_s: number
+/**
+ * When it is there.
+ */
+at_s: number
+}[]
+}
+/**
+ * What does not change in a pass.
+ */
+scene: {
+/**
+ * s.
+ */
+step_s: number
+/**
+ * s.
+ */
+duration_s: number
+/**
+ * When it is at the working distance.
+ */
+meet_s: number
+/**
+ * When it comes into the frame.
+ */
+arrives_s: number
+/**
+ * m.
+ */
+work_m: number
+/**
+ * How the body is stretched out.
+ */
+posture: ("flying" | "perched" | "stalking" | "afloat" | "four-legged" | "upright" | "tumbling" | "in-water" | "seated" | "mounted" | "rolling" | "winged" | "small")
+/**
+ * 1 to the right, −1 to the left.
+ */
+way: (-1 | 1)
+/**
+ * Size in the frame.
+ */
+subject: {
+/**
+ * Share.
+ */
+width: number
+/**
+ * Share.
+ */
+height: number
+}
+/**
+ * Where the area is.
+ */
+place: {
+/**
+ * Share.
+ */
+x: number
+/**
+ * Share.
+ */
+y: number
+}
+/**
+ * Where obstacles stand.
+ */
+obstacle_m: (number | null)
+/**
+ * Their width, share of the frame.
+ */
+obstacle_width: number
+/**
+ * What is behind.
+ */
+behind_m: number
+}
+hold: import("./hold").Hold
+/**
+ * Plane of focus, step by step.
+ * 
+ * Items: m.
+ */
+focus_m: number[]
+/**
+ * What the focus is on, step by step, as the vocabulary numbers it.
+ * 
+ * Items: Code.
+ */
+held: (0 | 1 | 2 | 3 | 4 | 5)[]
+/**
+ * Focus to exposure.
+ */
+lag_s: number
+/**
+ * Half the sharp depth, 1/m.
+ */
+sharp_dioptres: number
+/**
+ * Blur that still is sharp.
+ */
+limit_mm: number
+/**
+ * The AF area, shares of the frame.
+ */
+area: {
+/**
+ * Width.
+ */
+width: number
+/**
+ * Height.
+ */
+height: number
+}
+/**
+ * In order.
+ * 
+ * Items: A frame.
+ */
+frames: {
+/**
+ * When.
+ */
+at_s: number
+/**
+ * Subject.
+ */
+distance_m: number
+/**
+ * Plane.
+ */
+focus_m: number
+/**
+ * Blur of its motion.
+ */
+motion_mm: number
+/**
+ * Blur of the hands.
+ */
+shake_mm: number
+/**
+ * Blur of focus.
+ */
+defocus_mm: number
+/**
+ * All together.
+ */
+total_mm: number
+/**
+ * What became of it.
+ */
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+}[]
+/**
+ * The same pass with dials turned.
+ */
+tried: ({
+hold: import("./hold").Hold
+/**
+ * Plane of focus, step by step.
+ * 
+ * Items: m.
+ */
+focus_m: number[]
+/**
+ * What the focus is on, step by step, as the vocabulary numbers it.
+ * 
+ * Items: Code.
+ */
+held: (0 | 1 | 2 | 3 | 4 | 5)[]
+/**
+ * Focus to exposure.
+ */
+lag_s: number
+/**
+ * Half the sharp depth, 1/m.
+ */
+sharp_dioptres: number
+/**
+ * Blur that still is sharp.
+ */
+limit_mm: number
+/**
+ * The AF area, shares of the frame.
+ */
+area: {
+/**
+ * Width.
+ */
+width: number
+/**
+ * Height.
+ */
+height: number
+}
+/**
+ * In order.
+ * 
+ * Items: A frame.
+ */
+frames: {
+/**
+ * When.
+ */
+at_s: number
+/**
+ * Subject.
+ */
+distance_m: number
+/**
+ * Plane.
+ */
+focus_m: number
+/**
+ * Blur of its motion.
+ */
+motion_mm: number
+/**
+ * Blur of the hands.
+ */
+shake_mm: number
+/**
+ * Blur of focus.
+ */
+defocus_mm: number
+/**
+ * All together.
+ */
+total_mm: number
+/**
+ * What became of it.
+ */
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+}[]
+} | null)
+}
+/**
+ * What a sweep has told.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "grid".
+ */
+export interface Grid {
+/**
+ * What was swept.
+ */
+kind: ("tracking" | "exposure")
+/**
+ * What the rows are.
+ */
+rows_are: string
+/**
+ * What the columns are.
+ */
+columns_are: string
+/**
+ * Columns.
+ * 
+ * Items: Heading.
+ */
+columns: string[]
+/**
+ * Rows.
+ * 
+ * Items: A row.
+ */
+rows: {
+/**
+ * Heading.
+ */
+words: string
+/**
+ * By column.
+ * 
+ * Items: A place of the grid: the best hold that stands there.
+ */
+cells: {
+/**
+ * In words.
+ */
+words: string
+dials: import("./dials").Dials
+/**
+ * Sharp frames a pass.
+ */
+sharp: number
+/**
+ * ISO it needs.
+ */
+iso: number
+keeper: Interval
+/**
+ * Frames a pass.
+ */
+frames: number
+/**
+ * Passes played.
+ */
+passes: number
+/**
+ * Whether chance would not have brought it back.
+ */
+given_up: boolean
+/**
+ * Stops of light that are missing.
+ */
+dark_stops: number
+/**
+ * Whether that is the hold as it is.
+ */
+present: boolean
+/**
+ * Whether it is the best.
+ */
+best: boolean
+}[]
+}[]
+/**
+ * Passes of each.
+ */
+passes: number
+/**
+ * Passes done.
+ */
+done: number
+/**
+ * ISO of the hold as it is.
+ */
+present_iso: number
+/**
+ * The best.
+ */
+best: ({
+/**
+ * In words.
+ */
+words: string
+dials: import("./dials").Dials
+/**
+ * Sharp frames a pass.
+ */
+sharp: number
+/**
+ * ISO it needs.
+ */
+iso: number
+over_present: (Margin | null)
+/**
+ * Whether that is the hold as it is.
+ */
+is_present: boolean
+/**
+ * Why.
+ */
+because: ({
+/**
+ * What fewer frames die of.
+ */
+dies: string
+/**
+ * How many fewer a pass.
+ */
+saved: number
+} | null)
+/**
+ * The next.
+ */
+runner_up: ({
+/**
+ * In words.
+ */
+words: string
+dials: import("./dials").Dials
+/**
+ * Sharp frames a pass.
+ */
+sharp: number
+/**
+ * ISO it needs.
+ */
+iso: number
+margin: Margin
+} | null)
+} | null)
+}
+/**
+ * A sweep of settings, as far as it has come.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "sweep".
+ */
+export interface Sweep {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * What is swept.
+ */
+kind: ("tracking" | "exposure")
+/**
+ * How it stands.
+ */
+status: ("running" | "done" | "cancelled" | "overtaken" | "failed")
+/**
+ * Passes there are.
+ */
+passes: number
+/**
+ * Passes done.
+ */
+done: number
+/**
+ * Whether no worker has come to it for a while.
+ */
+waiting: boolean
+/**
+ * Whether the rush has changed since.
+ */
+stale: boolean
+/**
+ * When a worker last came back from it.
+ */
+at: string
+grid: Grid
+}
+/**
+ * The last sweep of each kind.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "sweepList".
+ */
+export interface SweepList {
+/**
+ * Each.
+ */
+sweeps: Sweep[]
+}
+/**
+ * A box in the frame.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "box".
+ */
+export interface Box {
+/**
+ * Centre.
+ */
+x: number
+/**
+ * Centre.
+ */
+y: number
+/**
+ * Width.
+ */
+width: number
+/**
+ * Height.
+ */
+height: number
+}
+/**
+ * A point or spread in the frame.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "spot".
+ */
+export interface Spot {
+/**
+ * Across.
+ */
+x: number
+/**
+ * Down.
+ */
+y: number
+}
+/**
+ * A shared card, for whoever has the link.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "sharedCard".
+ */
+export interface SharedCard {
+/**
+ * Its name.
+ */
+name: string
+/**
+ * When the link ends.
+ */
+until: (string | null)
+/**
+ * Units it is written in.
+ */
+units: ("metric" | "imperial")
+/**
+ * A hold each.
+ */
+pages: SharedPage[]
+}
+/**
+ * One thing to set.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "change".
+ */
+export interface Change {
+/**
+ * What is ticked.
+ */
+id: string
+/**
+ * Field.
+ */
+field: string
+/**
+ * The body’s name of it.
+ */
+name: string
+/**
+ * As it was left; null when nobody has said.
+ */
+from: (string | null)
+/**
+ * As it is to be.
+ */
+to: string
+/**
+ * Where it is set.
+ */
+where: string
+/**
+ * What goes wrong when it is left.
+ */
+danger: (string | null)
+}
+/**
+ * One thing to look at before going out.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "check".
+ */
+export interface Check {
+/**
+ * What is ticked.
+ */
+id: string
+/**
+ * What.
+ */
+message: string
+/**
+ * Why.
+ */
+why: string
+/**
+ * Whether it is due.
+ */
+due: boolean
+}
+/**
+ * A hold as its owner carries it.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "page".
+ */
+export interface Page {
+/**
+ * The rush.
+ */
+key: string
+/**
+ * Name of the rush.
+ */
+name: string
+/**
+ * The exposure and the focus mode.
+ * 
+ * Items: A setting.
+ */
+settings: {
+/**
+ * What.
+ */
+name: string
+/**
+ * Value.
+ */
+word: string
+}[]
+/**
+ * All else in the words of the body.
+ */
+lines: Translated[]
+/**
+ * Which button.
+ */
+button: {
+/**
+ * In words.
+ */
+how: string
+/**
+ * How long it takes.
+ */
+seconds: (number | null)
+/**
+ * Its id on the body.
+ */
+control: (string | null)
+}
+/**
+ * Where to aim.
+ */
+aim: {
+/**
+ * At what.
+ */
+at: string
+/**
+ * Where the area is.
+ */
+place: string
+}
+/**
+ * The frame, in shares of its width and height.
+ */
+figure: {
+/**
+ * Kind of subject.
+ */
+kind: string
+/**
+ * Its family.
+ */
+family: string
+/**
+ * Aim.
+ */
+aim_at: string
+/**
+ * AF area.
+ */
+pattern: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | "zone-tall" | "zone-large" | "whole-frame" | "lock-on")
+/**
+ * How the body is stretched out.
+ */
+posture: ("flying" | "perched" | "stalking" | "afloat" | "four-legged" | "upright" | "tumbling" | "in-water" | "seated" | "mounted" | "rolling" | "winged" | "small")
+/**
+ * 1 to the right, −1 to the left.
+ */
+way: (-1 | 1)
+/**
+ * m.
+ */
+frame_width_m: number
+/**
+ * m.
+ */
+frame_height_m: number
+subject: Box
+area: Box
+aim: Spot
+/**
+ * Whether the aim is on the head.
+ */
+on_head: boolean
+/**
+ * Where the area is, in words.
+ */
+place: string
+wander: Spot
+/**
+ * Room to move into, share.
+ */
+room: number
+/**
+ * How long that lasts.
+ */
+room_s: (number | null)
+/**
+ * Where obstacles stand.
+ */
+obstacle_m: (number | null)
+}
+/**
+ * By hand.
+ */
+technique: (string | null)
+/**
+ * Where the plane is set.
+ */
+trap_m: (number | null)
+/**
+ * m.
+ */
+distance: {
+/**
+ * Nearest.
+ */
+near_m: number
+/**
+ * Working.
+ */
+work_m: number
+/**
+ * Farthest.
+ */
+far_m: number
+/**
+ * Sharp from.
+ */
+sharp_near_m: number
+/**
+ * Sharp to; null at infinity.
+ */
+sharp_far_m: (number | null)
+}
+/**
+ * Focal length.
+ */
+focal: string
+/**
+ * Whether the lens zooms.
+ */
+zooms: boolean
+/**
+ * Share of the blur budget used.
+ */
+budget: number
+/**
+ * Nearest first.
+ * 
+ * Items: What would change it.
+ */
+tips: {
+/**
+ * When.
+ */
+when: string
+/**
+ * What changes.
+ * 
+ * Items: What.
+ */
+then: string[]
+}[]
+/**
+ * What had to give way.
+ * 
+ * Items: What.
+ */
+gave_way: string[]
+/**
+ * What it involves.
+ * 
+ * Items: Caution.
+ */
+cautions: string[]
+/**
+ * From how the body was left, the dangerous first.
+ */
+changes: Change[]
+/**
+ * Before going out.
+ */
+pre_flight: Check[]
+state_once_set: import("./camera-state").CameraState
+/**
+ * The body.
+ */
+body: {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+}
+/**
+ * The kit.
+ */
+kit: string
+camera_state: (CameraStateTold | null)
+}
+/**
+ * A hold without a plan.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "faultyPage".
+ */
+export interface FaultyPage {
+/**
+ * The rush.
+ */
+key: string
+/**
+ * Its name.
+ */
+name: string
+/**
+ * Why.
+ */
+fault: string
+}
+/**
+ * A tick.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tick".
+ */
+export interface Tick {
+/**
+ * Whether it is ticked.
+ */
+on: boolean
+/**
+ * When, ms.
+ */
+at: number
+}
+/**
+ * A card to carry.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "card".
+ */
+export interface Card {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * What is written.
+ */
+card: {
+/**
+ * Its name.
+ */
+name: string
+/**
+ * In order.
+ * 
+ * Items: A rush.
+ */
+rushes: string[]
+}
+/**
+ * By what is ticked.
+ */
+ticks: {
+[k: string]: Tick
+}
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * Its link.
+ */
+share: ({
+/**
+ * Where it is read.
+ */
+link: string
+/**
+ * When it ends.
+ */
+until: string
+} | null)
+/**
+ * A hold each.
+ */
+pages: (Page | FaultyPage)[]
+/**
+ * Grows with every write; a change names the one it was made on.
+ */
+revision: number
+/**
+ * Id of the last write, as its writer gave it.
+ */
+write_id: string
+/**
+ * Whether there is an earlier state.
+ */
+can_undo: boolean
+/**
+ * Whether there is a later state.
+ */
+can_redo: boolean
+}
+/**
+ * Every card, the newest first: a few whole, of all others the name.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardList".
+ */
+export interface CardList {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * Whole.
+ */
+cards: Card[]
+/**
+ * By name.
+ * 
+ * Items: A card.
+ */
+others: {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+}[]
+quota: QuotaOf
+}
+/**
+ * The ticks of a card.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ticks".
+ */
+export interface Ticks {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * By what is ticked.
+ */
+ticks: {
+[k: string]: Tick
+}
+}
+/**
+ * A key for another program.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "token".
+ */
+export interface Token {
+/**
+ * Its id.
+ */
+id: number
+/**
+ * What it is for.
+ */
+name: string
+/**
+ * What it may do.
+ * 
+ * Items: Scope.
+ */
+scopes: ("read" | "write")[]
+/**
+ * When it was made.
+ */
+made_at: string
+/**
+ * When it was used last.
+ */
+used_at: (string | null)
+/**
+ * When it ends.
+ */
+until: (string | null)
+}
+/**
+ * The keys of an account.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tokenList".
+ */
+export interface TokenList {
+/**
+ * Newest first.
+ */
+tokens: Token[]
+}
+/**
+ * A new key; its text is told this once.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tokenMade".
+ */
+export interface TokenMade {
+token: Token
+/**
+ * Sent as Authorization: Bearer …
+ */
+text: string
+}
