@@ -8,7 +8,7 @@ namespace RushHold\Dialect;
 final readonly class Translated
 {
     /**
-     * @param  string  $field  focus_mode, area, detection, eye, tuning, hold, pace, pick, drive, stabiliser, limiter
+     * @param  string  $field  focus_mode, area, detection, eye, tuning, stay, pace, pick, drive, stabiliser, limiter
      * @param  string  $name  what the body calls the setting
      * @param  string  $word  what to set there, in the body's word or ours
      * @param  string  $ours  our word for it

@@ -66,7 +66,7 @@ final readonly class Translation
      * Our value for a word of the body: "continuous", "zone-wide", a level, a point of tuning.
      *
      * @param  string  $field  as in {@see Said}
-     * @return array<string, string|float|null> by our axis: focus_mode, area, detection, eye, stabiliser, hold, pace, pick, fps; empty when the body has no such word
+     * @return array<string, string|float|null> by our axis: focus_mode, area, detection, eye, stabiliser, stay, pace, pick, fps; empty when the body has no such word
      */
     public function understand(string $field, string $word): array
     {

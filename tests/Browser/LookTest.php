@@ -173,7 +173,7 @@ it('has no serious accessibility finding in any view or theme', function (string
         fn (string $view) => expect(axe($window, $this->root()))->toBe([], $view),
     );
     $window->get($this->address('/settings'));
-    $this->one($window, '.room-left summary')->click();
+    $this->one($window, '.quota-part summary')->click();
     $this->see($window, 'earlier states');
     expect(axe($window, $this->root()))->toBe([]);
     $this->press($window, 'Sign out');

@@ -1,10 +1,7 @@
-import { useMutation } from "@tanstack/react-query";
-import { request } from "../api/client";
-import type { AssumedFigure, Units, User } from "../api/types";
+import type { AssumedFigure, Units } from "../api/types";
 import { NumberField } from "./inputs";
-import { inTurn } from "../session/inTurn";
+import { usePutFigure } from "../session/usePutFigure";
 import { show, type Quantity } from "../units/quantity";
-import { useAccount } from "../session/boot";
 
 type Props = { title: string; assumed: AssumedFigure[]; units: Units; onChanged: () => void };
 
@@ -13,15 +10,7 @@ const quantityOf = (unit: string): Quantity =>
 
 /** The figures behind what is shown, assumed until somebody puts in their own. */
 export function Assumed({ title, assumed, units, onChanged }: Props) {
-  const { takeFigures } = useAccount();
-  const put = useMutation({
-    mutationFn: ({ name, value }: { name: string; value: number | null }) =>
-      inTurn(() => request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } })),
-    onSuccess: ({ user }) => {
-      takeFigures(user.assumptions);
-      onChanged();
-    },
-  });
+  const put = usePutFigure(onChanged);
   return (
     <details className="seconds">
       <summary>{title}</summary>

@@ -1,10 +1,9 @@
 import { useId, useRef, useState, type ReactNode } from "react";
-import { request } from "../../api/client";
-import type { Plan, Units, User } from "../../api/types";
+import type { Plan, Units } from "../../api/types";
 import { useAccount } from "../../session/boot";
 import { PopupButton } from "../../ui/PopupButton";
 import { figures, read, show, shutter, type Quantity } from "../../units/quantity";
-import { inTurn } from "../../session/inTurn";
+import { usePutFigure } from "../../session/usePutFigure";
 
 export type WorkingOf = Plan["workings"][number];
 type Input = WorkingOf["inputs"][number];
@@ -104,35 +103,35 @@ export function WorkingSheet({
 
 /** An assumed figure, which the person may replace by their own; it then holds for every plan of theirs. */
 function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAssumed: () => void }) {
-  const { user, takeFigures } = useAccount();
+  const { user } = useAccount();
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
+  const [unreadable, setUnreadable] = useState<string | null>(null);
   const name = input.assumption ?? "";
   const own = user.assumptions[name];
   const sent = useRef<string | null>(null);
+  const save = usePutFigure(onAssumed);
 
-  const put = async (value: number | null, text: string | null): Promise<void> => {
+  const put = (value: number | null, text: string | null): void => {
     sent.current = text;
-    try {
-      const answer = await inTurn(() =>
-        request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } }),
-      );
-      takeFigures(answer.user.assumptions);
-      // what has been typed since stays as it is
-      setTyped((now) => (now === text ? null : now));
-      setFault(null);
-      onAssumed();
-    } catch (thrown) {
-      sent.current = null;
-      setFault(thrown instanceof Error ? thrown.message : "It could not be saved.");
-    }
+    setUnreadable(null);
+    save.mutate(
+      { name, value },
+      {
+        // what has been typed since stays as it is
+        onSuccess: () => setTyped((now) => (now === text ? null : now)),
+        onSettled: () => {
+          sent.current = null;
+        },
+      },
+    );
   };
+  const fault = unreadable ?? save.error?.message ?? null;
   const take = (): void => {
     if (typed === null || typed === sent.current) return;
     const found = read(typed, input.unit === "s" ? "time" : "plain", units, 0);
-    if ("fault" in found) setFault(`${found.fault}.`);
-    else void put(found.value, typed);
+    if ("fault" in found) setUnreadable(`${found.fault}.`);
+    else put(found.value, typed);
   };
 
   return (
@@ -150,7 +149,7 @@ function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAs
       />
       {input.unit !== "" && input.unit !== "s" && <span> {input.unit}</span>}
       {own !== undefined && (
-        <button type="button" className="text-button" onClick={() => void put(null, typed)}>
+        <button type="button" className="text-button" onClick={() => put(null, typed)}>
           back to default
         </button>
       )}

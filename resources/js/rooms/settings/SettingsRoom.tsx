@@ -149,9 +149,9 @@ function QuotaPart() {
   const all = Object.entries(quota.data.quota);
   const near = all.filter(([, one]) => isShort(one));
   return (
-    <details className="room-left" open={near.length > 0}>
+    <details className="quota-part" open={near.length > 0}>
       <summary>
-        Room{" "}
+        What you may keep{" "}
         <span className="note">
           {near.length === 0
             ? "there is plenty left"
