@@ -1165,37 +1165,8 @@ flips: {
 }
 /**
  * Nearest first.
- * 
- * Items: The nearest value at which the hold changes.
  */
-tipping: {
-/**
- * Word of the rush.
- */
-dimension: string
-/**
- * below, above, or to another word.
- */
-direction: string
-/**
- * The value, in SI units, or the word.
- */
-value: (number | string)
-/**
- * In words.
- */
-condition: string
-/**
- * What changes, in words.
- */
-change: string
-/**
- * Fields of the hold that change.
- * 
- * Items: Field.
- */
-fields: string[]
-}[]
+tipping: import("./plan").Tip[]
 }
 /**
  * The answer for other distances and speeds.

@@ -428,26 +428,8 @@ numbers: {
 }[]
 /**
  * The nearest changes of the rush that change the hold.
- * 
- * Items: One.
  */
-tipping: {
-/**
- * What changes.
- */
-dimension: ("speed" | "distance" | "light" | "front" | "behind" | "crossers" | "skill" | "support")
-/**
- * Which way.
- */
-direction: ("below" | "above" | "to")
-/**
- * m/s, m, EV, or the word.
- */
-value: (number | string)
-condition: string
-change: string
-fields: string[]
-}[]
+tipping: Tip[]
 }
 /**
  * The camera set-up that answers a rush. A dial that the body lacks is null.
@@ -562,4 +544,24 @@ iso: number
  * Button scheme.
  */
 scheme: ("shutter" | "thumb" | "two-thumbs" | "three-buttons")
+}
+/**
+ * One.
+ */
+export interface Tip {
+/**
+ * What changes.
+ */
+dimension: ("speed" | "distance" | "light" | "front" | "behind" | "crossers" | "skill" | "support")
+/**
+ * Which way.
+ */
+direction: ("below" | "above" | "to")
+/**
+ * m/s, m, EV, or the word.
+ */
+value: (number | string)
+condition: string
+change: string
+fields: string[]
 }

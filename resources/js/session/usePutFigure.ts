@@ -1,6 +1,6 @@
+import type { SignedIn } from "../generated/answers";
 import { useMutation } from "@tanstack/react-query";
 import { request } from "../api/client";
-import type { User } from "../api/types";
 import { useAccount } from "./boot";
 import { inTurn } from "./inTurn";
 
@@ -9,7 +9,7 @@ export const usePutFigure = (onChanged: () => void) => {
   const { takeFigures } = useAccount();
   return useMutation({
     mutationFn: ({ name, value }: { name: string; value: number | null }) =>
-      inTurn(() => request<{ user: User }>("PUT", "assumptions", { assumptions: { [name]: value } })),
+      inTurn(() => request<SignedIn>("PUT", "assumptions", { assumptions: { [name]: value } })),
     onSuccess: ({ user }) => {
       takeFigures(user.assumptions);
       onChanged();

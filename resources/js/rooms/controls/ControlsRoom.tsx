@@ -1,3 +1,4 @@
+import type { LayoutLaid } from "../../generated/answers";
 import { limits } from "../../generated/vocabulary";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
@@ -82,7 +83,7 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
   const lay = useMutation({
     mutationFn: async (scheme: string) => {
       await autosave.settled();
-      return request<{ layout: Layout }>("GET", `layouts/${body.id}/scheme/${scheme}`);
+      return request<LayoutLaid>("GET", `layouts/${body.id}/scheme/${scheme}`);
     },
     onSuccess: ({ layout: laid }) => change(laid, "scheme"),
   });

@@ -1,17 +1,10 @@
+import type { Imported, Preview } from "../../generated/answers";
 import { useMutation } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
-import type { Gear } from "../../api/types";
 import { useCreation } from "../../session/creation";
 
-type Piece = {
-  type: string;
-  name: string;
-  gear_id: string | null;
-  state: "new" | "same" | "changed";
-  changes: { field: string; from: unknown; to: unknown }[];
-};
 type Choice = "new" | "over" | "skip";
 
 /** Largest file that is read, in bytes; the server keeps the same bound. */
@@ -30,16 +23,16 @@ export function ImportKitFile({ onTaken }: { onTaken: () => Promise<void> }) {
   const [file, setFile] = useState("");
   const [choices, setChoices] = useState<Choice[]>([]);
   const [wrong, setWrong] = useState<string | null>(null);
-  const [taken, setTaken] = useState<Gear[] | null>(null);
+  const [taken, setTaken] = useState<Imported["gear"] | null>(null);
   const chooser = useRef<HTMLInputElement>(null);
   const creation = useCreation();
   const look = useMutation({
-    mutationFn: (text: string) => request<{ pieces: Piece[] }>("POST", "kit-file/preview", { file: text }),
+    mutationFn: (text: string) => request<Preview>("POST", "kit-file/preview", { file: text }),
     onSuccess: ({ pieces }) =>
       setChoices(pieces.map((piece) => (piece.state === "same" ? "skip" : piece.state === "new" ? "new" : "over"))),
   });
   const take = useMutation({
-    mutationFn: () => request<{ gear: Gear[] }>("POST", "kit-file", { file, choices, write_id: creation.writeId() }),
+    mutationFn: () => request<Imported>("POST", "kit-file", { file, choices, write_id: creation.writeId() }),
     onSuccess: async ({ gear }) => {
       creation.done();
       setTaken(gear);
@@ -139,6 +132,11 @@ export function ImportKitFile({ onTaken }: { onTaken: () => Promise<void> }) {
                     <option value="skip">leave it</option>
                   </select>
                 </div>
+                {piece.notes.map((note) => (
+                  <p key={note} className="note">
+                    This file is from before a name changed: {note}.
+                  </p>
+                ))}
                 {piece.changes.length > 0 && (
                   <table className="import-changes">
                     <tbody>

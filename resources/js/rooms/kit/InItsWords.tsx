@@ -1,8 +1,8 @@
+import type { Translation } from "../../generated/answers";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import { rushesQuery } from "../../api/queries";
-import type { Translated } from "../../api/types";
 
 /** The proof of the words: the hold of one of your rushes, read on this body. */
 export function InItsWords({ bodyId, revision }: { bodyId: string; revision: number }) {
@@ -11,7 +11,7 @@ export function InItsWords({ bodyId, revision }: { bodyId: string; revision: num
   const rush = picked ?? rushes.data?.rushes[0]?.id;
   const says = useQuery({
     queryKey: ["says", bodyId, rush, revision],
-    queryFn: () => request<{ translation: Translated[] }>("GET", `gear/${bodyId}/translation/${rush}`),
+    queryFn: () => request<Translation>("GET", `gear/${bodyId}/translation/${rush}`),
     enabled: rush !== undefined,
     placeholderData: (old) => old,
   });

@@ -1,10 +1,9 @@
+import type { Reach } from "../../generated/answers";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import type { Gear, GearType } from "../../api/types";
 import { Choice } from "../../ui/inputs";
-
-type Line = { name: string; value: string; note: string };
 
 /** What a body, a lens and a converter do together, before anything is planned with them. */
 export function Together({ gear }: { gear: Gear[] }) {
@@ -25,7 +24,7 @@ export function Together({ gear }: { gear: Gear[] }) {
   const stamp = gear.map((one) => one.revision).join();
   const reach = useQuery({
     queryKey: ["reach", query, stamp],
-    queryFn: () => request<{ lines: Line[] }>("GET", `kits/reach?${query}`),
+    queryFn: () => request<Reach>("GET", `kits/reach?${query}`),
     enabled: ready,
     placeholderData: (old) => old,
   });

@@ -1,3 +1,4 @@
+import type { Tips } from "../../generated/answers";
 import { Popover } from "antd";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
@@ -315,8 +316,7 @@ function useTips(server: RushWhole, settled: number, stamp: string): Plan | null
   const { plan } = server;
   const told = useQuery({
     queryKey: ["tips", server.id, stamp],
-    queryFn: () =>
-      request<{ tipping: Plan["tipping"]; flips: Record<string, string> }>("GET", `rushes/${server.id}/tips`),
+    queryFn: () => request<Tips>("GET", `rushes/${server.id}/tips`),
     enabled: plan !== null,
     placeholderData: (old) => old,
   });

@@ -1,23 +1,11 @@
+import type { Schools as Answers } from "../../generated/answers";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import type { Units } from "../../api/types";
 import { Dialog } from "../../ui/Dialog";
-import type { Hold } from "../../hold/hold";
 import { SideBySide } from "../../hold/SideBySide";
 import { schools } from "../../generated/vocabulary";
-
-type Answer = {
-  answer: string | null;
-  hold: Hold;
-  differs: string[];
-  score: number;
-  hand_share: number | null;
-  blur_used: number;
-  shortfall_stops: number;
-  reasons: { field: string; why: string }[];
-};
-type Question = { question: string; picked: string | null; differ: boolean; answers: Answer[] };
 
 type Props = {
   id: string;
@@ -33,7 +21,7 @@ export function Schools({ id, stamp, units, open, onClose, onPick }: Props) {
   const [asked, setAsked] = useState<string | null>(null);
   const found = useQuery({
     queryKey: ["schools", id, stamp],
-    queryFn: () => request<{ questions: Question[] }>("GET", `rushes/${id}/schools`),
+    queryFn: () => request<Answers>("GET", `rushes/${id}/schools`),
     enabled: open,
     placeholderData: (old) => old,
   });
@@ -100,7 +88,7 @@ export function Schools({ id, stamp, units, open, onClose, onPick }: Props) {
 }
 
 /** What a school gives here, in one line. */
-const price = (one: Answer): string =>
+const price = (one: Answers["questions"][number]["answers"][number]): string =>
   [
     one.hand_share === null
       ? `AF keeps it ${Math.round(one.score * 100)} %`

@@ -1,3 +1,4 @@
+import type { SweepList } from "../../generated/answers";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { request } from "../../api/client";
@@ -30,7 +31,7 @@ export function SweepPart({ id, stamp, follows, onTry, onChange }: Props) {
   const key = ["sweeps", id, stamp];
   const last = useQuery({
     queryKey: key,
-    queryFn: () => request<{ sweeps: Sweep[] }>("GET", `rushes/${id}/sweeps`),
+    queryFn: () => request<SweepList>("GET", `rushes/${id}/sweeps`),
     placeholderData: (old) => old,
   });
   const found = last.data?.sweeps.find((one) => one.kind === kind);

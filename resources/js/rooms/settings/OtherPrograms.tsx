@@ -1,17 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
+import type { TokenList, TokenMade } from "../../generated/answers";
+import { limits } from "../../generated/vocabulary";
 import { Choice, TextInput } from "../../ui/inputs";
 import { when } from "../../units/when";
-
-type Token = {
-  id: number;
-  name: string;
-  scopes: ("read" | "write")[];
-  made_at: string;
-  used_at: string | null;
-  until: string | null;
-};
 
 const scopes = [
   { value: "read", words: "read" },
@@ -26,12 +19,12 @@ export function OtherPrograms() {
   const [scope, setScope] = useState<"read" | "write">("read");
   const tokens = useQuery({
     queryKey: ["tokens"],
-    queryFn: () => request<{ tokens: Token[] }>("GET", "tokens"),
+    queryFn: () => request<TokenList>("GET", "tokens"),
     enabled: open,
   });
   const again = async (): Promise<void> => client.invalidateQueries({ queryKey: ["tokens"] });
   const make = useMutation({
-    mutationFn: () => request<{ token: Token; text: string }>("POST", "tokens", { name, scopes: [scope] }),
+    mutationFn: () => request<TokenMade>("POST", "tokens", { name, scopes: [scope] }),
     onSuccess: async () => {
       setName("");
       await again();
@@ -75,7 +68,7 @@ export function OtherPrograms() {
         <TextInput
           label="What the key is for"
           value={name}
-          most={120}
+          most={limits.name}
           placeholder="a script of mine"
           emptiable
           onChange={setName}

@@ -1,7 +1,8 @@
+import type { Quota as Quotas } from "../../generated/answers";
 import { useQuery } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
 import { ApiProblem, request } from "../../api/client";
-import type { Quota, Settings } from "../../api/types";
+import type { Settings } from "../../api/types";
 import { useAccount } from "../../session/boot";
 import { Dialog } from "../../ui/Dialog";
 import { isShort, quotaNames, quotaWords } from "../../ui/QuotaNote";
@@ -142,7 +143,7 @@ function SignOut() {
 function QuotaPart() {
   const quota = useQuery({
     queryKey: ["quota"],
-    queryFn: () => request<{ quota: Record<string, Quota> }>("GET", "quota"),
+    queryFn: () => request<Quotas>("GET", "quota"),
     staleTime: 0,
   });
   if (quota.data === undefined) return null;

@@ -1,3 +1,4 @@
+import type { SignedIn } from "../../generated/answers";
 import { useEffect, useState, type FormEvent } from "react";
 import { Link, useNavigate } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
@@ -20,7 +21,7 @@ export function SignIn({ register = false, onIn }: Props) {
     setBusy(true);
     setProblem(null);
     try {
-      const answer = await request<{ user: User }>("POST", path, body);
+      const answer = await request<SignedIn>("POST", path, body);
       onIn(answer.user);
       void navigate("/plan", { replace: true });
     } catch (thrown) {
