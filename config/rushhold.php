@@ -38,7 +38,7 @@ return [
         'rushes' => (int) env('QUOTA_RUSHES', 2000),
         'cards' => (int) env('QUOTA_CARDS', 200),
         'kits' => (int) env('QUOTA_KITS', 1000),
-        // of each type; a kit/1 sheet holds as many (schemas/sheet.json), so that what is saved can be taken in again
+        // of each type; a kit file holds as many (schemas/kit-file.json), so that what is saved can be taken in again
         'gear' => ['body' => 60, 'lens' => 100, 'converter' => 40, 'adapter' => 40, 'support' => 40],
         'gear_bytes' => (int) env('QUOTA_GEAR_BYTES', 1_000_000),
         'history_bytes' => (int) env('QUOTA_HISTORY_BYTES', 32_000_000),

@@ -85,11 +85,11 @@ final readonly class GearController extends UndoableController
             throw UnknownChoice::of('gear', $gear->type, ['a body']);
         }
         $user = $this->user($request);
-        $sheet = BodyProfile::read($gear->read(), $gear->name);
+        $profile = BodyProfile::read($gear->read(), $gear->name);
         $plan = $this->plans->planOf($rush, $user);
-        $says = (new Translation($sheet, $user->assumed(), $user->units()))->say($plan->hold, $plan->kit->body);
+        $says = (new Translation($profile, $user->assumed(), $user->units()))->say($plan->hold, $plan->kit->body);
 
-        return new JsonResponse(['translation' => array_map(static fn (Translated $said): array => $said->toArray($sheet->controlNames()), $says)]);
+        return new JsonResponse(['translation' => array_map(static fn (Translated $said): array => $said->toArray($profile->controlNames()), $says)]);
     }
 
     protected function record(Request $request): GearRecord

@@ -17,7 +17,7 @@ import { waitingCameraState, waitingTicks, type Outbox } from "../../session/Out
 import { Empty } from "../scaffold/Empty";
 import { RecordPicker } from "../scaffold/RecordPicker";
 import { RoomGate } from "../scaffold/RoomGate";
-import { useDeleted, useMake } from "../scaffold/records";
+import { isStillIn, useDeleted, useMake } from "../scaffold/records";
 import { ago, asLeftNow, CardAutosave, cardsQuery, isFaulty, merged, type CardWhole, type OwnPage } from "./card";
 import { CameraStateEditor } from "./CameraStateEditor";
 import { usePaper, type Paper } from "./paper";
@@ -57,7 +57,14 @@ export default function CardRoom() {
   });
   const open = cards.data?.cards.find((card) => card.id === id) ?? (isOther ? other.data : undefined);
   useEffect(() => {
-    if (first !== undefined && cards.isSuccess && !cards.isFetching && open === undefined && !isOther)
+    if (
+      first !== undefined &&
+      cards.isSuccess &&
+      !cards.isFetching &&
+      open === undefined &&
+      !isOther &&
+      isStillIn("card")
+    )
       void navigate(`/card/${first}`, { replace: true });
   }, [first, cards.isSuccess, cards.isFetching, open, isOther, navigate]);
 

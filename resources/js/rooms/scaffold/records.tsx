@@ -4,11 +4,15 @@ import { useNavigate } from "react-router-dom";
 import { request } from "../../api/client";
 import { useCreation } from "../../session/creation";
 
-/** Leads from a room without a record to its first, once that is known. */
+/** Whether an address in this room is still wanted: a room stays on the screen until the one that was gone to has been fetched. */
+export const isStillIn = (room: string): boolean => window.location.pathname.split("/")[1] === room;
+
+/** Leads from a room without a record to its first, once that is known; not whoever has gone on to another room meanwhile. */
 export function useFirst(room: string, id: string | undefined, first: string | undefined): void {
   const navigate = useNavigate();
   useEffect(() => {
-    if (id === undefined && first !== undefined) void navigate(`/${room}/${first}`, { replace: true });
+    if (id === undefined && first !== undefined && isStillIn(room))
+      void navigate(`/${room}/${first}`, { replace: true });
   }, [room, id, first, navigate]);
 }
 
