@@ -16,6 +16,7 @@ use RushHold\Planning\Explore\TippingPoint;
 use RushHold\Planning\HoldWords;
 use RushHold\Planning\Plan;
 use RushHold\Planning\PlanDocument;
+use RushHold\Wording\ConcessionWords;
 use RushHold\Wording\Units;
 
 /** One hold as it is carried into the field: what to set in the body's own words, which button, where to aim, what would change it. */
@@ -57,7 +58,7 @@ final readonly class CardPage
             'zooms' => $plan->kit->lens->focalMinMm < $plan->kit->lens->focalMaxMm,
             'budget' => $plan->blur->limitMm > 0 ? $plan->blur->totalMm() / $plan->blur->limitMm : 0.0,
             'tips' => $this->tips($plan, $tips, $units),
-            'gave_way' => array_map(static fn ($concession): string => $concession->what, $plan->draft->concessions),
+            'gave_way' => array_map((new ConcessionWords($plan->situation->units))->what(...), $plan->draft->concessions),
             'cautions' => Cautions::for($situation),
             'changes' => array_map(static fn (Change $change): array => $change->toArray(), $changes->between($left, $plan->hold)),
             'pre_flight' => $this->preFlight->list($situation->rush, $plan->hold),

@@ -73,6 +73,21 @@ final class HoldDraft
         $this->reasons[] = new Reason($field, $why, $numbers, $school);
     }
 
+    /**
+     * Says that a person has set this field, before the reason the numbers gave for it.
+     *
+     * @param  \Closure(): string  $words  a sentence
+     * @param  bool  $same  whether it was chosen so anyway
+     */
+    public function adopted(string $field, \Closure $words, bool $same): void
+    {
+        foreach ($this->reasons as $at => $reason) {
+            if ($reason->field === $field) {
+                $this->reasons[$at] = $reason->after(static fn (): string => $words().($same ? ' ' : ' The plan would have it otherwise: '));
+            }
+        }
+    }
+
     /** The score of the area chosen. */
     public function areaScore(): AreaScore
     {

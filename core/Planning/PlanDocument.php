@@ -12,6 +12,7 @@ use RushHold\Planning\Explore\TippingPoints;
 use RushHold\Planning\Exposure\GroupWays;
 use RushHold\Rush\Crossers;
 use RushHold\Rush\Foreground;
+use RushHold\Wording\ConcessionWords;
 
 /** Writes a plan as plan/1. */
 final class PlanDocument
@@ -31,7 +32,7 @@ final class PlanDocument
             'numbers' => self::numbers($plan),
             'areas' => array_map(static fn (AreaScore $score): array => $score->toArray(), $plan->draft->areaScores),
             'reasons' => array_map(static fn (Reason $reason): array => $reason->toArray($told['flips'][$reason->field] ?? null), $plan->draft->reasons),
-            'concessions' => array_map(static fn (Concession $concession): array => $concession->toArray(), $plan->draft->concessions),
+            'concessions' => array_map((new ConcessionWords($plan->situation->units))->document(...), $plan->draft->concessions),
             'cautions' => Cautions::for($plan->situation),
             'assumptions' => self::assumptions($plan, Workings::assumptionNames($workings)),
             'workings' => array_map(static fn (Working $working): array => $working->toArray(), $workings),

@@ -7,10 +7,13 @@ namespace RushHold\Planning;
 use RushHold\Assumptions\Assumptions;
 use RushHold\Hold\Dials;
 use RushHold\Kit\Kit;
-use RushHold\Planning\Choosers\AdoptedDials;
+use RushHold\Planning\Adopted\AdoptedArea;
+use RushHold\Planning\Adopted\AdoptedExposure;
+use RushHold\Planning\Adopted\AdoptedTuning;
 use RushHold\Planning\Choosers\AimChooser;
 use RushHold\Planning\Choosers\AreaChooser;
 use RushHold\Planning\Choosers\Chooser;
+use RushHold\Planning\Choosers\Chosen;
 use RushHold\Planning\Choosers\DetectionChooser;
 use RushHold\Planning\Choosers\DriveChooser;
 use RushHold\Planning\Choosers\ExposureChooser;
@@ -36,17 +39,14 @@ final readonly class Planner
     public static function standard(): self
     {
         return new self([
-            new AreaChooser, // how well autofocus would keep it decides between camera and hand
-            new AdoptedDials('area'), // what a person has taken from a rehearsal goes before what is chosen
+            new Chosen(new AreaChooser, new AdoptedArea), // how well autofocus would keep it decides between camera and hand
             new FocusModeChooser, // the lag depends on it
             new StabiliserChooser, // the shake depends on it
-            new ExposureChooser,
-            new AdoptedDials('exposure'),
+            new Chosen(new ExposureChooser, new AdoptedExposure),
             new DetectionChooser, // asks what the area can find
             new AimChooser,
             new PlaceChooser, // puts the area on the aim
-            new TuningChooser, // asks how deep the aperture is sharp
-            new AdoptedDials('tuning'),
+            new Chosen(new TuningChooser, new AdoptedTuning), // asks how deep the aperture is sharp
             new DriveChooser,
             new LimiterChooser,
             new SchemeChooser,

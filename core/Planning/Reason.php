@@ -25,10 +25,14 @@ final readonly class Reason
         return is_string($this->why) ? $this->why : ($this->why)();
     }
 
-    /** The same reason with something said before it. */
-    public function after(string $words): self
+    /**
+     * The same reason with something said before it.
+     *
+     * @param  \Closure(): string  $words
+     */
+    public function after(\Closure $words): self
     {
-        return new self($this->field, fn (): string => $words.$this->why(), $this->numbers, $this->school);
+        return new self($this->field, fn (): string => $words().$this->why(), $this->numbers, $this->school);
     }
 
     /**

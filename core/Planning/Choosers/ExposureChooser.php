@@ -7,12 +7,12 @@ namespace RushHold\Planning\Choosers;
 use RushHold\Optics\Exposure;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Concession;
+use RushHold\Planning\Exposure\Concessions;
 use RushHold\Planning\Exposure\ExposureCandidate;
 use RushHold\Planning\Exposure\ExposureSearch;
 use RushHold\Planning\Exposure\ExposureSettings;
 use RushHold\Planning\Exposure\FrameBlur;
 use RushHold\Planning\Exposure\GiveWay;
-use RushHold\Planning\Exposure\LightConcessions;
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Reason;
 use RushHold\Planning\Situation;
@@ -99,14 +99,14 @@ final class ExposureChooser implements Chooser
         }
         $found ??= $search->with($search->fNumbers[0], $streakS, $standard, null);
         $found = $search->tooBright($found) ? $search->at($found->fNumber, $streakS, $standard, $found->requiredS) : $found;
-        $total = $blur->budget($found->fNumber, $found->shutterS, $standard)->totalMm();
-        $concessions = $total > $limitMm ? [new Concession(
-            'limit', sprintf('the subject smears %s', Units::blur($total)),
-            sprintf('That is %s over what you asked for; a streaking background costs many frames for each good one.', Units::blur($total - $limitMm)), 0.0, $total - $limitMm,
-        )] : [];
+        $priced = new Concessions($situation, $blur);
+        $tooMuch = $blur->budget($found->fNumber, $found->shutterS, $standard)->totalMm() > $limitMm;
         $shortfall = $search->over($found, $situation->rush->isoCeiling) ? log($found->iso / $situation->rush->isoCeiling, 2) : 0.0;
 
-        return [$found, [...$concessions, ...LightConcessions::dark($situation, $found->iso, $shortfall), ...LightConcessions::bright($situation, $found->fNumber, $found->shutterS, $found->iso)], $shortfall];
+        return [$found, [
+            ...($tooMuch ? [$priced->limit(Concessions::STREAK, $found->fNumber, $found->shutterS, $standard)] : []),
+            ...$priced->light($found->fNumber, $found->shutterS, $found->iso, $shortfall),
+        ], $shortfall];
     }
 
     private function iso(ExposureCandidate $found, ExposureSearch $search, float $ceiling): int

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Rehearsal\Estimate;
 
 use RushHold\Hold\Dials;
-use RushHold\Planning\Choosers\AdoptedDials;
+use RushHold\Planning\Adopted\AdoptedExposure;
 use RushHold\Planning\HoldWords;
 use RushHold\Planning\Plan;
 use RushHold\Rehearsal\Verdict;
@@ -71,7 +71,7 @@ final class EstimateDocument
     /** @return array{iso: int, dark_stops: float} the ISO these dials ask for, and the light that is missing */
     public static function light(Plan $plan, Dials $dials): array
     {
-        $settings = AdoptedDials::exposureOf($plan, $plan->hold, $dials);
+        $settings = AdoptedExposure::of($plan, $plan->hold, $dials);
 
         return ['iso' => $settings->iso, 'dark_stops' => $settings->shortfallStops];
     }

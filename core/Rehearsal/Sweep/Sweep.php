@@ -6,7 +6,7 @@ namespace RushHold\Rehearsal\Sweep;
 
 use RushHold\Hold\Dials;
 use RushHold\Hold\Hold;
-use RushHold\Planning\Choosers\AdoptedDials;
+use RushHold\Planning\Adopted\AdoptedExposure;
 use RushHold\Planning\Exposure\ExposureSettings;
 use RushHold\Rehearsal\Camera;
 use RushHold\Rehearsal\Estimate\Margin;
@@ -55,7 +55,7 @@ final class Sweep
     {
         $this->cells = $grid->cells();
         $this->tallies = array_map(static fn (): Tally => new Tally, $this->cells);
-        $this->settings = array_map(static fn (Dials $dials): ExposureSettings => AdoptedDials::exposureOf($rehearsal->plan, $hold, $dials), $this->cells);
+        $this->settings = array_map(static fn (Dials $dials): ExposureSettings => AdoptedExposure::of($rehearsal->plan, $hold, $dials), $this->cells);
         $as = $hold->toArray();
         $present = array_keys(array_filter($this->cells, static fn (Dials $dials): bool => $dials->on($hold)->toArray() === $as));
         $this->present = $present[0] ?? null;
