@@ -11,7 +11,6 @@ use RushHold\Optics\SharpnessStandard;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Concession;
 use RushHold\Planning\Exposure\Concessions;
-use RushHold\Planning\Exposure\ExposureSearch;
 use RushHold\Planning\Exposure\ExposureSettings;
 use RushHold\Planning\Exposure\FrameBlur;
 use RushHold\Planning\HoldDraft;
@@ -60,21 +59,13 @@ final readonly class AdoptedExposure implements AdoptedDial
         return [
             ...array_values(array_filter($draft->concessions, static fn (Concession $one): bool => $one->step === 'standard')),
             ...($limit->costMm > $situation->limitMm($adopted->standard) * 0.005 ? [$limit] : []),
-            ...$priced->light($adopted->fNumber, $adopted->shutterS, $adopted->exactIso, $adopted->shortfallStops),
+            ...$priced->light($adopted),
         ];
     }
 
     /** Shutter and aperture as given, ISO as the light asks, under the ceiling. */
     private static function settings(Situation $situation, float $fNumber, float $shutterS, SharpnessStandard $standard, ?float $requiredS): ExposureSettings
     {
-        $exact = Exposure::iso($situation->rush->ev100, $fNumber, $shutterS);
-        $base = (int) $situation->assumptions->value('camera.base_iso');
-        $ceiling = $situation->rush->isoCeiling;
-        $over = $exact > $ceiling * ExposureSearch::SIXTH;
-
-        return new ExposureSettings(
-            $fNumber, $shutterS, $over ? StopScale::isoAtMost($ceiling, $base) : max($base, StopScale::isoNear($exact)), $standard,
-            $requiredS, $exact, $over ? log($exact / $ceiling, 2) : 0.0,
-        );
+        return ExposureSettings::lit($situation, $fNumber, $shutterS, $standard, $requiredS, Exposure::iso($situation->rush->ev100, $fNumber, $shutterS));
     }
 }

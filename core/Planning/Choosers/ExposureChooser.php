@@ -28,16 +28,13 @@ final class ExposureChooser implements Chooser
         $search = new ExposureSearch($situation, $blur);
         [$wantedF, $apertureWhy, $school] = $this->wantedAperture($situation, $search);
         $streakS = $this->streakShutterS($situation);
-        [$found, $concessions, $shortfall] = $streakS === null
+        [$found, $concessions] = $streakS === null
             ? (new GiveWay($situation, $blur, $search, $wantedF))->settle()
             : $this->panBlur($situation, $search, $blur, $wantedF, $streakS);
-        $settings = new ExposureSettings(
-            $found->fNumber, $found->shutterS, $this->iso($found, $search, $situation->rush->isoCeiling), $found->standard,
-            $found->requiredS, $found->iso, $shortfall,
-        );
+        $settings = ExposureSettings::lit($situation, $found->fNumber, $found->shutterS, $found->standard, $found->requiredS, $found->iso);
 
         $draft->settings = $settings;
-        $draft->concessions = [...$draft->concessions, ...$concessions];
+        $draft->concessions = [...$draft->concessions, ...$concessions, ...(new Concessions($situation, $blur))->light($settings)];
         $draft->reasons[] = $this->shutterReason($situation, $blur, $settings, $streakS);
         $draft->reasons[] = $this->apertureReason($situation, $blur, $settings, $wantedF, $apertureWhy, $school);
         $draft->reasons[] = $this->isoReason($situation, $settings, $search);
@@ -82,7 +79,7 @@ final class ExposureChooser implements Chooser
         return $situation->assumptions->value('pan.streak') * $situation->kit->body->sensor->widthMm / $rate;
     }
 
-    /** @return array{ExposureCandidate, list<Concession>, float} */
+    /** @return array{ExposureCandidate, list<Concession>} */
     private function panBlur(Situation $situation, ExposureSearch $search, FrameBlur $blur, float $wantedF, float $streakS): array
     {
         $standard = $situation->rush->standard;
@@ -99,24 +96,9 @@ final class ExposureChooser implements Chooser
         }
         $found ??= $search->with($search->fNumbers[0], $streakS, $standard, null);
         $found = $search->tooBright($found) ? $search->at($found->fNumber, $streakS, $standard, $found->requiredS) : $found;
-        $priced = new Concessions($situation, $blur);
-        $tooMuch = $blur->budget($found->fNumber, $found->shutterS, $standard)->totalMm() > $limitMm;
-        $shortfall = $search->over($found, $situation->rush->isoCeiling) ? log($found->iso / $situation->rush->isoCeiling, 2) : 0.0;
+        $limit = (new Concessions($situation, $blur))->limit(Concessions::STREAK, $found->fNumber, $found->shutterS, $standard);
 
-        return [$found, [
-            ...($tooMuch ? [$priced->limit(Concessions::STREAK, $found->fNumber, $found->shutterS, $standard)] : []),
-            ...$priced->light($found->fNumber, $found->shutterS, $found->iso, $shortfall),
-        ], $shortfall];
-    }
-
-    private function iso(ExposureCandidate $found, ExposureSearch $search, float $ceiling): int
-    {
-        $base = (int) $search->baseIso;
-        if ($search->over($found, $ceiling)) {
-            return StopScale::isoAtMost($ceiling, $base);
-        }
-
-        return max($base, StopScale::isoNear($found->iso));
+        return [$found, $limit->costMm > 0 ? [$limit] : []];
     }
 
     private function shutterReason(Situation $situation, FrameBlur $blur, ExposureSettings $settings, ?float $streakS): Reason

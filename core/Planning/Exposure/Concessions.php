@@ -107,20 +107,18 @@ final readonly class Concessions
     /**
      * Too little light at the ceiling, or too much at the lowest ISO.
      *
-     * @param  float  $exactIso  what the light asks for
-     * @param  float  $shortfallStops  what is missing at the ceiling, 0 for nothing
      * @return list<Concession>
      */
-    public function light(float $fNumber, float $shutterS, float $exactIso, float $shortfallStops): array
+    public function light(ExposureSettings $settings): array
     {
         $found = [];
-        if ($shortfallStops > 0.0) {
+        if ($settings->shortfallStops > 0.0) {
             $rush = $this->situation->rush;
-            $found[] = new Concession('light', self::LIGHT, ['ev100' => $rush->ev100, 'exact_iso' => $exactIso, 'iso_ceiling' => $rush->isoCeiling], $shortfallStops);
+            $found[] = new Concession('light', self::LIGHT, ['ev100' => $rush->ev100, 'exact_iso' => $settings->exactIso, 'iso_ceiling' => $rush->isoCeiling], $settings->shortfallStops);
         }
         $base = $this->situation->assumptions->value('camera.base_iso');
-        if ($exactIso * ExposureSearch::SIXTH < $base) {
-            $found[] = new Concession('overexposure', self::LIGHT, ['f_number' => $fNumber, 'shutter_s' => $shutterS, 'base_iso' => $base], log($base / $exactIso, 2));
+        if ($settings->exactIso * ExposureSearch::SIXTH < $base) {
+            $found[] = new Concession('overexposure', self::LIGHT, ['f_number' => $settings->fNumber, 'shutter_s' => $settings->shutterS, 'base_iso' => $base], log($base / $settings->exactIso, 2));
         }
 
         return $found;

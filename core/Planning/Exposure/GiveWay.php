@@ -28,7 +28,7 @@ final class GiveWay
         $this->priced = new Concessions($situation, $blur);
     }
 
-    /** @return array{ExposureCandidate, list<Concession>, float} the exposure, what gave way, and the stops of light still missing */
+    /** @return array{ExposureCandidate, list<Concession>} the exposure, and what gave way; of light too little or too much the caller tells */
     public function settle(): array
     {
         $found = $this->keepDepth();
@@ -39,10 +39,8 @@ final class GiveWay
             $found = $this->spendSpare($found);
         }
         $this->tellShortestShutter($found);
-        $shortfall = $this->search->over($found, $ceiling) ? log($found->iso / $ceiling, 2) : 0.0;
-        array_push($this->concessions, ...$this->priced->light($found->fNumber, $found->shutterS, $found->iso, $shortfall));
 
-        return [$found, $this->concessions, $shortfall];
+        return [$found, $this->concessions];
     }
 
     /** A standard that focus lag, depth and diffraction leave room for; where none does, the aperture with the least of them. */
