@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -233,8 +234,8 @@ abstract class BrowserTestCase extends TestCase
                     $this->click($window, $button);
 
                     return true;
-                } catch (StaleElementReferenceException|ElementNotInteractableException) {
-                    // drawn anew, or on its way out: look again
+                } catch (StaleElementReferenceException|ElementNotInteractableException|ElementClickInterceptedException) {
+                    // drawn anew, on its way out, or moved behind the bar by what grew above it: look again
                 }
             }
 
