@@ -10,12 +10,13 @@ use RushHold\Controls\SwitchingOptimiser;
 use RushHold\Controls\SwitchingProblem;
 use RushHold\Hold\Burst;
 use RushHold\Kit\Kit;
-use RushHold\Planning\PlanDocument;
 use RushHold\Planning\Planner;
 use RushHold\Rehearsal\Rehearsal;
 use RushHold\Rehearsal\Take;
 use RushHold\Rush\Rush;
+use RushHold\Wording\Plan\PlanDocument;
 use Tests\Browser\Chrome;
+use Tests\Support\Agreement;
 use Tests\Support\Documents;
 use Tests\Support\Stranger;
 use Tests\Support\TestServer;
@@ -54,10 +55,11 @@ for ($turn = 0; $turn < 220; $turn++) {
     [$saves[], $whole] = $send('PUT', "/api/rushes/{$id}", ['revision' => $whole['revision'], 'gesture' => 'bench', 'kit_id' => $whole['kit_id'], 'focal_mm' => null, 'rush' => $rush]);
 }
 
-$maps = $schools = [];
+$maps = $schools = $outlooks = [];
 for ($turn = 0; $turn < 15; $turn++) {
     $maps[] = $send('GET', "/api/rushes/{$id}/map")[0];
     $schools[] = $send('GET', "/api/rushes/{$id}/schools")[0];
+    $outlooks[] = $send('GET', "/api/rushes/{$id}/rehearsal/outlook")[0];
 }
 
 // a list of 500 rushes, and one of them opened, of somebody who has 500
@@ -77,6 +79,9 @@ for ($turn = 0; $turn < 60; $turn++) {
 if (count($list->json('rushes')) !== 500) {
     throw new RuntimeException('The list is not of 500.');
 }
+
+// plan and rehearsal over 300 situations drawn by chance
+$agreement = Agreement::over(1, 300, 40);
 
 $planner = Planner::standard();
 $rushes = array_map(static fn (int $at): Rush => Documents::rushOf(['motion' => ['speed_mps' => 2 + $at / 5], 'light' => ['ev100' => 4 + $at % 10]]), range(0, 99));
@@ -227,7 +232,13 @@ $greedy->must(200, 'PUT', '/api/assumptions', ['assumptions' => ['rehearse.pass'
 $alone = array_map(static fn (): float => $visitor->must(200, 'POST', '/api/plans', $plan)->seconds, range(1, 30));
 $beside = [];
 foreach ([1, 2, 3] as $turn) {
-    $greedy->atOnce(array_map(static fn (int $at): array => ['POST', "/api/rushes/{$heavy}/rehearsal/try", ['dials' => ['shutter_s' => 1 / (1000 + $at)]]], range(1, 16)), static function () use ($visitor, $plan, &$beside): void {
+    $greedy->atOnce(array_map(static fn (int $at): array => ['POST', "/api/rushes/{$heavy}/rehearsal/try", ['dials' => ['shutter_s' => 1 / (1000 + $at)]]], range(1, 16)), static function () use ($visitor, $plan, $turn, &$beside): void {
+        // an account may ask for 240 plans a minute, and the heavy ones take longer than that
+        if (count($beside) >= 60 * $turn) {
+            usleep(5000);
+
+            return;
+        }
         $beside[] = $visitor->must(200, 'POST', '/api/plans', $plan)->seconds;
     });
 }
@@ -246,6 +257,9 @@ $results = [
     'bare_request_ms' => $median($bare),
     'plan_request_ratio' => $median($plans) / $median($bare),
     'plans_per_second' => $perSecond,
+    'agree_best' => $agreement->best(),
+    'agree_rank' => $agreement->correlation(),
+    'outlook_ms' => $median($outlooks),
     'plan_documents_per_second' => $documentsPerSecond,
     'list_ms' => $median($lists),
     'open_ms' => $median($opens),
@@ -273,7 +287,7 @@ if (in_array('--json', $argv, true)) {
     echo json_encode(array_map(static fn (float $number): float => round($number, 3), $results)), "\n";
     exit;
 }
-$goals = ['answer_after_key_ms' => 'goal under 200', 'list_ms' => 'goal under 40', 'pass_ms' => 'goal under 3', 'hold200_ms' => 'goal under 600', 'sweep_s' => 'goal under 6', 'rehearsal_c_ratio' => 'goal under 25', 'optimiser_ms' => 'goal under 1000', 'plan_request_ratio' => 'goal under 3', 'first_screen_kb_gzip' => 'goal under 300', 'plans_per_second' => 'goal over 500', 'map_ms' => 'goal under 500', 'save_request_ms' => 'goal under 150', 'worst_body_ms' => 'goal under 500', 'demo_copy_ms' => 'goal under 500', 'beside_heavy_ratio' => 'goal under 2', 'hanging_store_s' => 'goal under 3', 'largest_process_mb' => 'goal under 256'];
+$goals = ['answer_after_key_ms' => 'goal under 200', 'list_ms' => 'goal under 40', 'pass_ms' => 'goal under 3', 'hold200_ms' => 'goal under 600', 'sweep_s' => 'goal under 6', 'rehearsal_c_ratio' => 'goal under 25', 'optimiser_ms' => 'goal under 1000', 'plan_request_ratio' => 'goal under 3', 'first_screen_kb_gzip' => 'goal under 300', 'plans_per_second' => 'goal over 2000', 'agree_best' => 'goal over 0.9', 'agree_rank' => 'goal over 0.8', 'outlook_ms' => 'goal under 2000', 'map_ms' => 'goal under 500', 'save_request_ms' => 'goal under 150', 'worst_body_ms' => 'goal under 500', 'demo_copy_ms' => 'goal under 500', 'beside_heavy_ratio' => 'goal under 2', 'hanging_store_s' => 'goal under 3', 'largest_process_mb' => 'goal under 256'];
 foreach ($results as $name => $number) {
     printf("%-28s %12s  %s\n", $name, number_format($number, $number < 100 ? 2 : 0, '.', ' '), $goals[$name] ?? '');
 }

@@ -74,7 +74,7 @@ php_fpm() {
   command -v "php-fpm$version" 2>/dev/null || { [ -x "/usr/sbin/php-fpm$version" ] && echo "/usr/sbin/php-fpm$version"; }
 }
 
-WRITTEN=("$ROOT"/storage/{app,logs,framework/{cache,sessions,views}} "$ROOT/bootstrap/cache") # all that the application itself writes to
+WRITTEN=("$ROOT"/storage/{app,files,logs,framework/{cache,sessions,views}} "$ROOT/bootstrap/cache") # all that the application itself writes to
 require_space() {
   mkdir -p "$HOME_DIR" "$RUN" "$HOME_DIR/cache" "${WRITTEN[@]}" 2>/dev/null \
     || fail "this folder cannot be written by $(id -un); change its owner, or run as the owner"

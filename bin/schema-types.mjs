@@ -15,10 +15,22 @@ const words = JSON.parse(readFileSync(`${root}/schemas/dialect.json`, "utf8"));
 schemas.kit = JSON.parse(JSON.stringify(schemas.kit).replaceAll("rush-hold:/schemas/dialect.json#", "#"));
 Object.assign(schemas.kit.$defs, words.$defs);
 
+// words that stand in more than one format are written out where they stand
+const wordList = JSON.parse(readFileSync(`${root}/schemas/words.json`, "utf8")).$defs;
+const word = (node) => {
+  const name =
+    typeof node.$ref === "string" ? /\/schemas\/words\.json#\/\$defs\/(\w+)$/.exec(node.$ref)?.[1] : undefined;
+  if (name === undefined) return null;
+  const { $ref: _ref, ...own } = node;
+  return { ...wordList[name], ...own };
+};
+
 /** A copy with references to other schema files put in place, and without $id, which the compiler would try to fetch. */
 const inlined = (node) => {
   if (Array.isArray(node)) return node.map(inlined);
   if (node === null || typeof node !== "object") return node;
+  const said = word(node);
+  if (said) return said;
   const other = typeof node.$ref === "string" ? /\/schemas\/([\w-]+)\.json$/.exec(node.$ref) : null;
   if (other) return inlined(schemas[other[1]]);
   return Object.fromEntries(
@@ -43,6 +55,7 @@ for (const name of names) {
     additionalProperties: false,
     format: false,
     maxItems: -1,
+    unreachableDefinitions: true,
   });
 }
 /** The answers lean on the documents, whose types have files of their own: what refers to one is that type. */
@@ -50,6 +63,8 @@ const pascal = (name) => name.replace(/(^|-)(\w)/g, (_, __, letter) => letter.to
 const typed = (node) => {
   if (Array.isArray(node)) return node.map(typed);
   if (node === null || typeof node !== "object") return node;
+  const said = word(node);
+  if (said) return said;
   const other =
     typeof node.$ref === "string" ? /\/schemas\/([\w-]+)\.json(?:#\/\$defs\/(\w+))?$/.exec(node.$ref) : null;
   if (other) return { tsType: `import("./${other[1]}").${other[2] ? pascal(other[2]) : schemas[other[1]].title}` };

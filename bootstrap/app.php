@@ -27,7 +27,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(prepend: [BoundedBody::class, ByKey::class], append: [ForItsAccount::class], replace: [ValidateCsrfToken::class => OwnForms::class]);
+        $middleware->web(
+            prepend: [BoundedBody::class, ByKey::class],
+            append: [ForItsAccount::class],
+            replace: [ValidateCsrfToken::class => OwnForms::class],
+        );
         $middleware->prependToPriorityList(SubstituteBindings::class, ForItsAccount::class);
         $middleware->alias(['heavy' => Heavy::class]);
         $middleware->redirectGuestsTo('/');

@@ -10,5 +10,7 @@ return [
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'users', 'remember' => 60 * 24 * 90]],
     'providers' => ['users' => ['driver' => 'eloquent', 'model' => User::class]],
     // a link to a new password is good for one hour
-    'passwords' => ['users' => ['provider' => 'users', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 60]],
+    'passwords' => [
+        'users' => ['provider' => 'users', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 60],
+    ],
 ];

@@ -9,7 +9,11 @@ return [
     'deprecations' => ['channel' => 'null', 'trace' => false],
     'channels' => [
         'own' => ['driver' => 'custom', 'via' => BoundedLog::class, 'level' => env('LOG_LEVEL', 'info')],
-        'stderr' => ['driver' => 'monolog', 'handler' => Monolog\Handler\StreamHandler::class, 'handler_with' => ['stream' => 'php://stderr']],
+        'stderr' => [
+            'driver' => 'monolog',
+            'handler' => Monolog\Handler\StreamHandler::class,
+            'handler_with' => ['stream' => 'php://stderr'],
+        ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

@@ -15,6 +15,6 @@ return [
             'after_commit' => false,
         ],
     ],
-    // a sweep says itself that it failed
+    // a run says itself that it failed (app/Runs)
     'failed' => ['driver' => 'null'],
 ];

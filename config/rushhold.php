@@ -42,5 +42,6 @@ return [
         'gear' => ['body' => 60, 'lens' => 100, 'converter' => 40, 'adapter' => 40, 'support' => 40],
         'gear_bytes' => (int) env('QUOTA_GEAR_BYTES', 1_000_000),
         'history_bytes' => (int) env('QUOTA_HISTORY_BYTES', 32_000_000),
+        'file_bytes' => (int) env('QUOTA_FILE_BYTES', 40_000_000),
     ],
 ];

@@ -6,6 +6,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AppController;
 use App\Http\Controllers\CameraStateController;
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\FileController;
 use App\Http\Controllers\GearController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitFileController;
@@ -35,23 +36,32 @@ Route::prefix('api')->group(function () use ($undoable): void {
     Route::get('openapi.json', [AppController::class, 'openapi'])->middleware('throttle:shared');
     Route::get('catalogue', [AppController::class, 'catalogue']);
     Route::middleware('throttle:sign-in')->group(function (): void {
-        Route::post('register', [AccountController::class, 'register'])->middleware('throttle:newcomers')->defaults(BoundedBody::KEY, 8);
+        Route::post('register', [AccountController::class, 'register'])
+            ->middleware('throttle:newcomers')
+            ->defaults(BoundedBody::KEY, 8);
         Route::post('sign-in', [AccountController::class, 'signIn'])->defaults(BoundedBody::KEY, 8);
         Route::post('password/forgotten', [AccountController::class, 'forgotten'])->defaults(BoundedBody::KEY, 8);
         Route::post('password/reset', [AccountController::class, 'reset'])->defaults(BoundedBody::KEY, 8);
     });
-    Route::post('demo', [AccountController::class, 'demo'])->middleware(['throttle:demo', 'throttle:newcomers'])->defaults(BoundedBody::KEY, 1);
+    Route::post('demo', [AccountController::class, 'demo'])
+        ->middleware(['throttle:demo', 'throttle:newcomers'])
+        ->defaults(BoundedBody::KEY, 1);
 
-    Route::get('shared/{token}', [CardController::class, 'shared'])->where('token', '[A-Za-z0-9_-]{43}')->middleware('throttle:shared');
+    Route::get('shared/{token}', [CardController::class, 'shared'])
+        ->where('token', '[A-Za-z0-9_-]{43}')
+        ->middleware('throttle:shared');
 
     Route::middleware(['auth', 'throttle:use'])->group(function () use ($undoable): void {
         Route::post('sign-out', [AccountController::class, 'signOut']);
         Route::get('tokens', [TokenController::class, 'index']);
-        Route::post('tokens', [TokenController::class, 'store'])->middleware('throttle:new')->defaults(BoundedBody::KEY, 8);
+        Route::post('tokens', [TokenController::class, 'store'])
+            ->middleware('throttle:new')
+            ->defaults(BoundedBody::KEY, 8);
         Route::delete('tokens/{token}', [TokenController::class, 'destroy']);
         Route::get('quota', [AccountController::class, 'room']);
         Route::put('settings', [AccountController::class, 'settings']);
         Route::put('assumptions', [AccountController::class, 'assumptions']);
+        Route::put('subjects', [AccountController::class, 'subjects'])->defaults(BoundedBody::KEY, 64);
         Route::middleware('throttle:password')->group(function (): void {
             Route::put('password', [AccountController::class, 'newPassword'])->defaults(BoundedBody::KEY, 8);
             Route::delete('account', [AccountController::class, 'destroy'])->defaults(BoundedBody::KEY, 8);
@@ -64,6 +74,15 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::get('gear/{gear}/camera-state', [CameraStateController::class, 'show']);
         Route::put('gear/{gear}/camera-state', [CameraStateController::class, 'update']);
         Route::get('gear/{gear}/file', [KitFileController::class, 'one']);
+
+        Route::get('files', [FileController::class, 'index']);
+        // as long as the longest file of any purpose; each has its own bound (Files/FilePurpose)
+        Route::put('files/{purpose}/{hash}', [FileController::class, 'update'])
+            ->middleware('throttle:files')
+            ->defaults(BoundedBody::KEY, 2048)
+            ->defaults(BoundedBody::STREAMED, true);
+        Route::get('files/{file}', [FileController::class, 'show']);
+        Route::delete('files/{file}', [FileController::class, 'destroy']);
 
         Route::get('kit-file', [KitFileController::class, 'whole']);
         Route::middleware('throttle:new')->group(function (): void {
@@ -96,13 +115,19 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::get('rushes/{rush}/plan', [PlanController::class, 'show']);
         Route::get('rushes/{rush}/tips', [PlanController::class, 'tips'])->middleware('throttle:search');
         Route::get('rushes/{rush}/map', [PlanController::class, 'map'])->middleware(['throttle:search', 'heavy']);
-        Route::get('rushes/{rush}/schools', [PlanController::class, 'schools'])->middleware(['throttle:search', 'heavy']);
+        Route::get('rushes/{rush}/schools', [PlanController::class, 'schools'])->middleware([
+            'throttle:search',
+            'heavy',
+        ]);
         Route::middleware(['throttle:rehearse', 'heavy'])->group(function (): void {
             Route::get('rushes/{rush}/rehearsal', [RehearsalController::class, 'show']);
             Route::get('rushes/{rush}/rehearsal/remedies', [RehearsalController::class, 'remedies']);
+            Route::get('rushes/{rush}/rehearsal/outlook', [RehearsalController::class, 'outlook']);
             Route::post('rushes/{rush}/rehearsal/try', [RehearsalController::class, 'try']);
         });
-        Route::post('rushes/{rush}/rehearsal/take', [RehearsalController::class, 'take'])->middleware('throttle:search');
+        Route::post('rushes/{rush}/rehearsal/take', [RehearsalController::class, 'take'])->middleware(
+            'throttle:search',
+        );
         Route::get('rushes/{rush}/sweeps', [SweepController::class, 'index']);
         Route::post('rushes/{rush}/sweeps', [SweepController::class, 'store'])->middleware(['throttle:sweep', 'heavy']);
         Route::get('sweeps/{sweep}', [SweepController::class, 'show']);
@@ -113,5 +138,11 @@ Route::prefix('api')->group(function () use ($undoable): void {
     Route::any('{nothing}', fn () => abort(404))->where('nothing', '.*');
 });
 
-$rooms = array_column(json_decode((string) file_get_contents(resource_path('rooms.json')), true, 8, JSON_THROW_ON_ERROR), 'id');
-Route::get('/{room?}', [AppController::class, 'page'])->where('room', '('.implode('|', [...$rooms, 'shared', 'settings', 'sign-in', 'register', 'forgotten', 'reset']).')(/.*)?');
+$rooms = array_column(
+    json_decode((string) file_get_contents(resource_path('rooms.json')), true, 8, JSON_THROW_ON_ERROR),
+    'id',
+);
+Route::get('/{room?}', [AppController::class, 'page'])->where(
+    'room',
+    '('.implode('|', [...$rooms, 'shared', 'settings', 'words', 'sign-in', 'register', 'forgotten', 'reset']).')(/.*)?',
+);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Files\Files;
 use App\Models\User;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Facades\DB;
@@ -11,6 +12,8 @@ use Illuminate\Support\Facades\DB;
 /** Takes an account away with everything in it. */
 final readonly class Deletion
 {
+    public function __construct(private Files $files) {}
+
     public function of(User $user): void
     {
         DB::transaction(static function () use ($user): void {
@@ -22,5 +25,7 @@ final readonly class Deletion
             $user->gear()->withoutGlobalScope(SoftDeletingScope::class)->forceDelete();
             $user->delete();
         });
+        // after the records: what broke off between would leave bytes that nobody names, and those go by themselves
+        $this->files->deleteOf($user);
     }
 }

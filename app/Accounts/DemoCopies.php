@@ -20,7 +20,16 @@ use Illuminate\Support\Str;
 final readonly class DemoCopies
 {
     /** Tables that belong to an account, in the order in which they refer to each other, and the column they are found by. */
-    private const TABLES = ['gear' => 'user_id', 'kits' => 'user_id', 'rushes' => 'user_id', 'plans' => 'rush_id', 'layouts' => 'user_id', 'camera_states' => 'user_id', 'cards' => 'user_id', 'versions' => 'user_id'];
+    private const TABLES = [
+        'gear' => 'user_id',
+        'kits' => 'user_id',
+        'rushes' => 'user_id',
+        'plans' => 'rush_id',
+        'layouts' => 'user_id',
+        'camera_states' => 'user_id',
+        'cards' => 'user_id',
+        'versions' => 'user_id',
+    ];
 
     /** A copy nobody has used for so long makes room for another, in minutes. */
     private const IDLE_MINUTES = 60;
@@ -42,8 +51,12 @@ final readonly class DemoCopies
 
         return DB::transaction(static function () use ($demo): User {
             $copy = User::query()->create([
-                'name' => 'Demo', 'email' => 'visitor-'.strtolower((string) Str::ulid()).'@inlet.example', 'password' => self::nobodys(),
-                'settings' => $demo->settings, 'assumptions' => $demo->assumptions, 'demo_until' => Carbon::now()->addHours((int) config('rushhold.demo_hours')),
+                'name' => 'Demo',
+                'email' => 'visitor-'.strtolower((string) Str::ulid()).'@inlet.example',
+                'password' => self::nobodys(),
+                'settings' => $demo->settings,
+                'assumptions' => $demo->assumptions,
+                'demo_until' => Carbon::now()->addHours((int) config('rushhold.demo_hours')),
             ]);
             self::copy($demo->id, $copy->id);
 
@@ -61,19 +74,42 @@ final readonly class DemoCopies
     {
         $rows = $ids = [];
         foreach (self::TABLES as $table => $by) {
-            $found = DB::table($table)->whereIn($by, $by === 'user_id' ? [$from] : array_column($rows['rushes'] ?? [], 'id'));
+            $found = DB::table($table)->whereIn(
+                $by,
+                $by === 'user_id' ? [$from] : array_column($rows['rushes'] ?? [], 'id'),
+            );
             $rows[$table] = array_map(static fn (object $row): array => (array) $row, $found->get()->all());
             foreach ($table === 'versions' ? [] : array_column($rows[$table], 'id') as $id) {
                 $ids[$id] = strtolower((string) Str::ulid());
             }
         }
         foreach ($rows as $table => $all) {
-            $copies = array_map(static fn (array $row): array => array_map(
-                static fn (mixed $value): mixed => is_string($value) ? strtr($value, $ids) : $value,
-                ['user_id' => $to] + array_diff_key($row, $table === 'versions' ? ['id' => 1] : []),
-            ), $all);
-            foreach (array_chunk($table === 'plans' ? array_map(static fn (array $row): array => array_diff_key($row, ['user_id' => 1]), $copies) : $copies, 40) as $some) {
-                DB::table($table)->insert(array_map(static fn (array $row): array => array_diff_key($row, ['share_token' => 1, 'share_hash' => 1, 'share_until' => 1, 'creation_id' => 1]), $some));
+            $copies = array_map(
+                static fn (array $row): array => array_map(
+                    static fn (mixed $value): mixed => is_string($value) ? strtr($value, $ids) : $value,
+                    ['user_id' => $to] + array_diff_key($row, $table === 'versions' ? ['id' => 1] : []),
+                ),
+                $all,
+            );
+            foreach (
+                array_chunk(
+                    $table === 'plans'
+                        ? array_map(static fn (array $row): array => array_diff_key($row, ['user_id' => 1]), $copies)
+                        : $copies,
+                    40,
+                ) as $some
+            ) {
+                DB::table($table)->insert(
+                    array_map(
+                        static fn (array $row): array => array_diff_key($row, [
+                            'share_token' => 1,
+                            'share_hash' => 1,
+                            'share_until' => 1,
+                            'creation_id' => 1,
+                        ]),
+                        $some,
+                    ),
+                );
             }
         }
     }
@@ -86,11 +122,28 @@ final readonly class DemoCopies
         if ((clone $copies)->count() < $most) {
             return;
         }
-        $used = DB::table('sessions')->where('last_activity', '>', time() - 60 * self::IDLE_MINUTES)->whereNotNull('user_id')->select('user_id');
+        $used = DB::table('sessions')
+            ->where('last_activity', '>', time() - 60 * self::IDLE_MINUTES)
+            ->whereNotNull('user_id')
+            ->select('user_id');
         /** @var ?User $idle */
-        $idle = $copies->where('created_at', '<', Carbon::now()->subMinutes(self::IDLE_MINUTES))->whereNotIn('id', $used)->oldest('demo_until')->first();
+        $idle = $copies
+            ->where('created_at', '<', Carbon::now()->subMinutes(self::IDLE_MINUTES))
+            ->whereNotIn('id', $used)
+            ->oldest('demo_until')
+            ->first();
         if ($idle === null) {
-            throw new ProblemException(new Problem('full', 503, 'The demo is full just now', sprintf('All %d copies of it are in use. Try again in an hour, or make an account of your own.', $most)));
+            throw new ProblemException(
+                new Problem(
+                    'full',
+                    503,
+                    'The demo is full just now',
+                    sprintf(
+                        'All %d copies of it are in use. Try again in an hour, or make an account of your own.',
+                        $most,
+                    ),
+                ),
+            );
         }
         $this->deletion->of($idle);
     }

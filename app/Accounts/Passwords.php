@@ -21,8 +21,16 @@ final readonly class Passwords
     /** @throws TextOutOfBounds naming the bounds, never the password */
     public static function refuse(string $field, string $password): void
     {
-        if (mb_strlen($password) < self::LEAST || strlen($password) > self::MOST_BYTES || str_contains($password, "\0")) {
-            throw TextOutOfBounds::of($field, mb_strlen($password) < self::LEAST ? 'too short' : 'too long', sprintf('%d to %d characters', self::LEAST, self::MOST_BYTES));
+        if (
+            mb_strlen($password) < self::LEAST ||
+            strlen($password) > self::MOST_BYTES ||
+            str_contains($password, "\0")
+        ) {
+            throw TextOutOfBounds::of(
+                $field,
+                mb_strlen($password) < self::LEAST ? 'too short' : 'too long',
+                sprintf('%d to %d characters', self::LEAST, self::MOST_BYTES),
+            );
         }
     }
 
@@ -31,7 +39,11 @@ final readonly class Passwords
     {
         $hash = $user === null || $user->is_demo || $user->isVisitor() ? null : $user->password;
         // the hash of nothing, at the cost of all others
-        $nobodys = sprintf('$2y$%02d$%s', (int) config('hashing.bcrypt.rounds', 12), 'abcdefghijklmnopqrstuuABCDEFGHIJKLMNOPQRSTUVWXYZ01234');
+        $nobodys = sprintf(
+            '$2y$%02d$%s',
+            (int) config('hashing.bcrypt.rounds', 12),
+            'abcdefghijklmnopqrstuuABCDEFGHIJKLMNOPQRSTUVWXYZ01234',
+        );
         $right = password_verify(str_replace("\0", '', $password), $hash ?? $nobodys);
 
         return $right && $hash !== null;
@@ -41,7 +53,10 @@ final readonly class Passwords
     public static function set(User $user, string $password, ?string $keepSession): void
     {
         $user->forceFill(['password' => Hash::make($password), 'remember_token' => Str::random(60)])->save();
-        DB::table('sessions')->where('user_id', $user->id)->when($keepSession !== null, static fn ($query) => $query->where('id', '!=', $keepSession))->delete();
+        DB::table('sessions')
+            ->where('user_id', $user->id)
+            ->when($keepSession !== null, static fn ($query) => $query->where('id', '!=', $keepSession))
+            ->delete();
         DB::table('password_reset_tokens')->where('email', $user->email)->delete();
     }
 }

@@ -13,7 +13,17 @@ final class StarterKit
 {
     public const DEMO_EMAIL = 'demo@inlet.example';
 
-    public const ALL_AREAS = ['spot', 'single-point', 'point-plus', 'zone-small', 'zone-wide', 'zone-tall', 'zone-large', 'whole-frame', 'lock-on'];
+    public const ALL_AREAS = [
+        'spot',
+        'single-point',
+        'point-plus',
+        'zone-small',
+        'zone-wide',
+        'zone-tall',
+        'zone-large',
+        'whole-frame',
+        'lock-on',
+    ];
 
     public function give(User $user): KitRecord
     {
@@ -26,7 +36,9 @@ final class StarterKit
     /** @param  array<string, mixed>  $document */
     public function gear(User $user, string $type, string $name, array $document): GearRecord
     {
-        $gear = $user->gear()->make(['type' => $type, 'name' => $name, 'document' => (object) $document, 'revision' => 1]);
+        $gear = $user
+            ->gear()
+            ->make(['type' => $type, 'name' => $name, 'document' => (object) $document, 'revision' => 1]);
         $gear->save();
 
         return $gear;
@@ -34,7 +46,9 @@ final class StarterKit
 
     public function kit(User $user, GearRecord $body, GearRecord $lens, ?GearRecord $converter = null): KitRecord
     {
-        return $user->kits()->create(['body_id' => $body->id, 'lens_id' => $lens->id, 'converter_id' => $converter?->id]);
+        return $user
+            ->kits()
+            ->create(['body_id' => $body->id, 'lens_id' => $lens->id, 'converter_id' => $converter?->id]);
     }
 
     /**
@@ -46,25 +60,54 @@ final class StarterKit
     public static function body(array $own = []): array
     {
         return $own + [
-            'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'pixels_wide' => 6000, 'fps' => 12, 'af_lag_s' => 0.06, 'shortest_shutter_s' => 0.000125,
-            'af_sensor' => 'on-image', 'areas' => self::ALL_AREAS, 'modes' => ['single', 'continuous', 'auto-switch', 'manual', 'single-with-override'],
-            'detects' => ['animal', 'bird', 'person', 'vehicle'], 'eye_detection_areas' => ['single-point', 'point-plus', 'whole-frame', 'lock-on'],
-            'stay_levels_s' => [0, 0.1, 0.3, 0.6, 1.2], 'has_pace' => true, 'has_pick' => true,
+            'sensor_width_mm' => 36,
+            'sensor_height_mm' => 24,
+            'pixels_wide' => 6000,
+            'fps' => 12,
+            'af_lag_s' => 0.06,
+            'shortest_shutter_s' => 0.000125,
+            'af_sensor' => 'on-image',
+            'areas' => self::ALL_AREAS,
+            'modes' => ['single', 'continuous', 'auto-switch', 'manual', 'single-with-override'],
+            'detects' => ['animal', 'bird', 'person', 'vehicle'],
+            'eye_detection_areas' => ['single-point', 'point-plus', 'whole-frame', 'lock-on'],
+            'stay_levels_s' => [0, 0.1, 0.3, 0.6, 1.2],
+            'has_pace' => true,
+            'has_pick' => true,
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function prime(float $focalMm, float $widestF, float $closestM, float $stops, float $limiterM = 8): array
-    {
+    public static function prime(
+        float $focalMm,
+        float $widestF,
+        float $closestM,
+        float $stops,
+        float $limiterM = 8,
+    ): array {
         return [
-            'focal_mm' => $focalMm, 'focal_min_mm' => $focalMm, 'focal_max_mm' => $focalMm, 'widest_f' => $widestF, 'closest_m' => $closestM,
-            'stabiliser_stops' => $stops, 'limiter_m' => [[$closestM, null], [$limiterM, null]], 'zoom' => false,
+            'focal_mm' => $focalMm,
+            'focal_min_mm' => $focalMm,
+            'focal_max_mm' => $focalMm,
+            'widest_f' => $widestF,
+            'closest_m' => $closestM,
+            'stabiliser_stops' => $stops,
+            'limiter_m' => [[$closestM, null], [$limiterM, null]],
+            'zoom' => false,
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function zoom(float $fromMm, float $toMm, float $setMm, float $widestF, float $closestM, float $stops, float $limiterM): array
-    {
-        return ['focal_mm' => $setMm, 'focal_min_mm' => $fromMm, 'focal_max_mm' => $toMm, 'zoom' => true] + self::prime($toMm, $widestF, $closestM, $stops, $limiterM);
+    public static function zoom(
+        float $fromMm,
+        float $toMm,
+        float $setMm,
+        float $widestF,
+        float $closestM,
+        float $stops,
+        float $limiterM,
+    ): array {
+        return ['focal_mm' => $setMm, 'focal_min_mm' => $fromMm, 'focal_max_mm' => $toMm, 'zoom' => true] +
+            self::prime($toMm, $widestF, $closestM, $stops, $limiterM);
     }
 }

@@ -21,13 +21,18 @@ use RushHold\Controls\LayoutOnBody;
 use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
 use RushHold\Kit\Care;
+use RushHold\Planning\Plan;
 use RushHold\Planning\Planner;
+use RushHold\Rehearsal\Outlook\OutlookDocument;
+use RushHold\Rehearsal\Outlook\Touches;
+use RushHold\Rehearsal\Rehearsal;
+use RushHold\Rehearsal\Take;
 
 /** Writes out what a card shows. */
 final readonly class CardComposer
 {
     /** Raised whenever tips are told differently, so that kept ones are searched again. */
-    private const TIPS = 2;
+    private const TIPS = 3;
 
     /** Holds searched at the most in one go, unless told otherwise: those of one whole card. */
     private const HOLDS = Layout::HOLDS;
@@ -69,15 +74,17 @@ final readonly class CardComposer
         }
         if ($tips != $card->tips) {
             // kept beside the card, without touching what the person wrote
-            CardRecord::query()->whereKey($card->id)->update(['tips' => json_encode((object) $tips)]);
+            CardRecord::query()
+                ->whereKey($card->id)
+                ->update(['tips' => json_encode((object) $tips)]);
         }
 
         return $pages;
     }
 
     /**
-     * @param  ?array{fingerprint: string, tips: list<mixed>}  $kept
-     * @return array{array<string, mixed>, ?array{fingerprint: string, tips: list<mixed>}} the page, and what is to be kept of its tips
+     * @param  ?array{fingerprint: string, tips: list<mixed>, fast: list<mixed>}  $kept
+     * @return array{array<string, mixed>, ?array{fingerprint: string, tips: list<mixed>, fast: list<mixed>}} the page, and what is to be kept of its tips
      */
     private function page(RushRecord $rush, LayoutOnBody $onBody, ?array $kept, User $user, int &$searches): array
     {
@@ -89,22 +96,76 @@ final readonly class CardComposer
         foreach (array_filter([$kit->lens, $kit->converter, $kit->adapter]) as $piece) {
             $glass[$piece->name] = Care::read(Reader::of($piece->read()));
         }
-        $preFlight = new PreFlight($onBody->profile, $glass, self::tunedOn($kit->lens, $kit->body), $user->assumed(), now()->toDateString());
-        $fingerprint = md5((string) json_encode([self::TIPS, $this->plans->fingerprint($rush, $user), $user->units(), $kit->body->document->dialect ?? null]));
+        $preFlight = new PreFlight(
+            $onBody->profile,
+            $glass,
+            self::tunedOn($kit->lens, $kit->body),
+            $user->assumed(),
+            now()->toDateString(),
+        );
+        $fingerprint = md5(
+            (string) json_encode([
+                self::TIPS,
+                $this->plans->fingerprint($rush, $user),
+                $user->units(),
+                $kit->body->document->dialect ?? null,
+            ]),
+        );
         $writer = new CardPage($onBody->profile, $preFlight);
         $known = $kept !== null && $kept['fingerprint'] === $fingerprint;
         $search = ! $known && $searches-- > 0;
-        $page = $writer->of($rush->id, $rush->name, $plan, $search ? $this->planner->tips($plan) : [], $state, $onBody);
+        $page = $writer->of(
+            $rush->id,
+            $rush->name,
+            $plan,
+            $search ? $this->planner->tips($plan) : [],
+            $search ? self::fast($plan, $user) : [],
+            $state,
+            $onBody,
+            $user->units(),
+        );
         if ($known) {
             $page['tips'] = $kept['tips'];
+            $page['fast'] = $kept['fast'];
         }
         /** @var list<mixed> $tips */
         $tips = $page['tips'];
+        /** @var list<mixed> $fast */
+        $fast = $page['fast'];
 
-        return [$page + [
-            'body' => ['id' => $kit->body_id, 'name' => $kit->body->name], 'kit' => implode(', ', array_filter([$kit->lens->name, $kit->converter?->name, $kit->adapter?->name])),
-            'camera_state' => $left === null ? null : ['by' => $left->by, 'at' => $left->left_at->toIso8601ZuluString('millisecond'), 'state' => $left->document],
-        ], $known || $search ? ['fingerprint' => $fingerprint, 'tips' => $tips] : null];
+        return [
+            $page + [
+                'body' => ['id' => $kit->body_id, 'name' => $kit->body->name],
+                'kit' => implode(', ', array_filter([$kit->lens->name, $kit->converter?->name, $kit->adapter?->name])),
+                'camera_state' => $left === null
+                        ? null
+                        : [
+                            'by' => $left->by,
+                            'at' => $left->left_at->toIso8601ZuluString('millisecond'),
+                            'state' => $left->document,
+                        ],
+            ],
+            $known || $search ? ['fingerprint' => $fingerprint, 'tips' => $tips, 'fast' => $fast] : null,
+        ];
+    }
+
+    /** @return list<array{name: string, words: string}> what must not be touched */
+    private static function fast(Plan $plan, User $user): array
+    {
+        $rehearsal = Rehearsal::of($plan);
+        $camera = $rehearsal->camera();
+        $takes = [];
+        for ($seed = 0; $seed < Touches::PASSES; $seed++) {
+            $takes[] = Take::of($rehearsal->pass($seed), $camera);
+        }
+        $told = array_filter(
+            (new OutlookDocument($user->units()))->touches(Touches::of($rehearsal, $takes)),
+            static fn (array $touch): bool => $touch['matters'],
+        );
+
+        return array_values(
+            array_map(static fn (array $touch): array => ['name' => $touch['name'], 'words' => $touch['words']], $told),
+        );
     }
 
     private function onBody(GearRecord $body, User $user): LayoutOnBody
@@ -117,7 +178,11 @@ final readonly class CardComposer
     {
         $days = [];
         foreach (is_array($lens->document->tuned ?? null) ? $lens->document->tuned : [] as $found) {
-            if ($found instanceof \stdClass && ($found->body ?? null) === $body->name && is_string($found->on ?? null)) {
+            if (
+                $found instanceof \stdClass &&
+                ($found->body ?? null) === $body->name &&
+                is_string($found->on ?? null)
+            ) {
                 $days[] = $found->on;
             }
         }

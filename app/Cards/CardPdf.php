@@ -22,9 +22,18 @@ final readonly class CardPdf
         $pdf = new Dompdf(self::options() + ['allowedProtocols' => ['data://' => ['rules' => []]]]);
         $pdf->setPaper($paper->value);
         $pdf->addInfo('Title', $name);
-        $pdf->loadHtml($this->views->make('card.pdf', [
-            'name' => $name, 'pages' => $pages, 'scale' => $paper->scale(), 'figure' => AimFigure::svg(...), 'length' => $units->length(...), 'text' => self::drawable(...),
-        ])->render());
+        $pdf->loadHtml(
+            $this->views
+                ->make('card.pdf', [
+                    'name' => $name,
+                    'pages' => $pages,
+                    'scale' => $paper->scale(),
+                    'figure' => AimFigure::svg(...),
+                    'length' => $units->length(...),
+                    'text' => self::drawable(...),
+                ])
+                ->render(),
+        );
         $pdf->render();
 
         return (string) $pdf->output();
@@ -40,18 +49,29 @@ final readonly class CardPdf
     public static function options(): array
     {
         return [
-            'isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'isFontSubsettingEnabled' => true,
-            'fontDir' => self::fonts(), 'fontCache' => self::fonts(), 'tempDir' => self::fonts(), 'chroot' => [resource_path('views/card'), self::fonts()],
+            'isRemoteEnabled' => false,
+            'isPhpEnabled' => false,
+            'isJavascriptEnabled' => false,
+            'defaultFont' => 'DejaVu Sans',
+            'isFontSubsettingEnabled' => true,
+            'fontDir' => self::fonts(),
+            'fontCache' => self::fonts(),
+            'tempDir' => self::fonts(),
+            'chroot' => [resource_path('views/card'), self::fonts()],
         ];
     }
 
     /** A text with only what can be drawn: pictures among the letters, which no typeface on paper has, are told by their names. */
     public static function drawable(string $text): string
     {
-        return (string) preg_replace_callback('/[\x{10000}-\x{10FFFF}]\x{FE0F}?/u', static function (array $found): string {
-            $name = \IntlChar::charName(mb_substr($found[0], 0, 1));
+        return (string) preg_replace_callback(
+            '/[\x{10000}-\x{10FFFF}]\x{FE0F}?/u',
+            static function (array $found): string {
+                $name = \IntlChar::charName(mb_substr($found[0], 0, 1));
 
-            return $name !== '' ? '('.mb_strtolower($name).')' : '';
-        }, $text);
+                return $name !== '' ? '('.mb_strtolower($name).')' : '';
+            },
+            $text,
+        );
     }
 }

@@ -16,7 +16,10 @@ final readonly class JsonText
     {
         $written = [];
         foreach ($fields as $name => $value) {
-            $written[] = json_encode($name, JSON_THROW_ON_ERROR).':'.($value instanceof self ? $value->text : json_encode($value, JSON_THROW_ON_ERROR));
+            $written[] =
+                json_encode($name, JSON_THROW_ON_ERROR).
+                ':'.
+                ($value instanceof self ? $value->text : json_encode($value, JSON_THROW_ON_ERROR));
         }
 
         return new self('{'.implode(',', $written).'}');

@@ -17,11 +17,14 @@ final class QuickCheck
 
     public static function certainlyKeeps(mixed $value, mixed $schema, \stdClass $root, Schemas $schemas): bool
     {
-        if (! $schema instanceof \stdClass) {
+        if (! ($schema instanceof \stdClass)) {
             return false;
         }
         foreach (get_object_vars($schema) as $keyword => $rule) {
-            if (! in_array($keyword, self::SAYS_NOTHING, true) && ! self::keeps($value, $keyword, $rule, $schema, $root, $schemas)) {
+            if (
+                ! in_array($keyword, self::SAYS_NOTHING, true) &&
+                ! self::keeps($value, $keyword, $rule, $schema, $root, $schemas)
+            ) {
                 return false;
             }
         }
@@ -29,8 +32,14 @@ final class QuickCheck
         return true;
     }
 
-    private static function keeps(mixed $value, string $keyword, mixed $rule, \stdClass $schema, \stdClass $root, Schemas $schemas): bool
-    {
+    private static function keeps(
+        mixed $value,
+        string $keyword,
+        mixed $rule,
+        \stdClass $schema,
+        \stdClass $root,
+        Schemas $schemas,
+    ): bool {
         return match ($keyword) {
             '$ref' => is_string($rule) && self::followed($value, $schemas->follow($rule, $root), $schemas),
             'type' => self::isOf($value, is_array($rule) ? $rule : [$rule]),
@@ -42,11 +51,21 @@ final class QuickCheck
             'maxLength' => ! is_string($value) || mb_strlen($value) <= $rule,
             'minItems' => ! is_array($value) || count($value) >= $rule,
             'maxItems' => ! is_array($value) || count($value) <= $rule,
-            'uniqueItems' => ! is_array($value) || $rule === false || count(array_unique(array_filter($value, is_string(...)))) === count($value),
+            'uniqueItems' => ! is_array($value) ||
+                $rule === false ||
+                count(array_unique(array_filter($value, is_string(...)))) === count($value),
             'items' => ! is_array($value) || self::allKeep($value, $rule, $root, $schemas),
-            'required' => ! $value instanceof \stdClass || (is_array($rule) && array_diff(array_filter($rule, is_string(...)), array_keys(get_object_vars($value))) === []),
-            'properties' => ! $value instanceof \stdClass || ($rule instanceof \stdClass && self::fieldsKeep($value, $rule, $root, $schemas)),
-            'additionalProperties' => $rule === false && (! $value instanceof \stdClass || array_diff_key(get_object_vars($value), get_object_vars((object) ($schema->properties ?? new \stdClass))) === []),
+            'required' => ! ($value instanceof \stdClass) ||
+                (is_array($rule) &&
+                    array_diff(array_filter($rule, is_string(...)), array_keys(get_object_vars($value))) === []),
+            'properties' => ! ($value instanceof \stdClass) ||
+                ($rule instanceof \stdClass && self::fieldsKeep($value, $rule, $root, $schemas)),
+            'additionalProperties' => $rule === false &&
+                (! ($value instanceof \stdClass) ||
+                    array_diff_key(
+                        get_object_vars($value),
+                        get_object_vars((object) ($schema->properties ?? new \stdClass())),
+                    ) === []),
             default => false,
         };
     }
@@ -94,7 +113,10 @@ final class QuickCheck
     private static function fieldsKeep(\stdClass $value, \stdClass $rules, \stdClass $root, Schemas $schemas): bool
     {
         foreach (get_object_vars($value) as $name => $field) {
-            if (property_exists($rules, (string) $name) && ! self::certainlyKeeps($field, $rules->{$name}, $root, $schemas)) {
+            if (
+                property_exists($rules, (string) $name) &&
+                ! self::certainlyKeeps($field, $rules->{$name}, $root, $schemas)
+            ) {
                 return false;
             }
         }

@@ -10,6 +10,7 @@ use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
 use RushHold\Faults\FaultyDocument;
 use RushHold\Faults\MissingField;
+use RushHold\Faults\NestedTooDeep;
 use RushHold\Faults\NumberOutOfRange;
 use RushHold\Faults\TextOutOfBounds;
 use RushHold\Faults\UnknownChoice;
@@ -23,7 +24,20 @@ final readonly class SchemaChecker
     /** Deepest nesting of a document that is read. */
     public const DEEPEST = 32;
 
-    private const NAMES = ['rush', 'kit', 'hold', 'plan', 'problem', 'kit-file', 'layout', 'camera-state', 'dialect', 'dials', 'answers'];
+    private const NAMES = [
+        'rush',
+        'kit',
+        'hold',
+        'plan',
+        'problem',
+        'kit-file',
+        'layout',
+        'camera-state',
+        'dialect',
+        'dials',
+        'answers',
+        'words',
+    ];
 
     private Schemas $schemas;
 
@@ -56,8 +70,11 @@ final readonly class SchemaChecker
         try {
             return json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (\JsonException $broken) {
-            $why = $broken->getCode() === JSON_ERROR_DEPTH ? sprintf('nested more than %d levels deep', self::DEEPEST) : lcfirst($broken->getMessage());
-            throw new FaultyDocument([UnreadableDocument::because($what, $why)]);
+            throw new FaultyDocument([
+                $broken->getCode() === JSON_ERROR_DEPTH
+                    ? NestedTooDeep::beyond($what, self::DEEPEST)
+                    : UnreadableDocument::because($what, lcfirst($broken->getMessage())),
+            ]);
         }
     }
 
@@ -74,7 +91,10 @@ final readonly class SchemaChecker
         [$rules, $root] = $this->schemas->find($file) ?? throw new \LogicException('There is no schema '.$file);
         if (! QuickCheck::certainlyKeeps($document, $rules, $root, $this->schemas)) {
             $faults = SizeCheck::faults($document, $rules, $root, $this->schemas, $under);
-            $faults = $faults === [] ? array_slice($this->faultsOf($document, $file, $under), 0, SizeCheck::MOST_FAULTS) : $faults;
+            $faults =
+                $faults === []
+                    ? array_slice($this->faultsOf($document, $file, $under), 0, SizeCheck::MOST_FAULTS)
+                    : $faults;
             if ($faults !== []) {
                 throw new FaultyDocument($faults);
             }
@@ -92,7 +112,9 @@ final readonly class SchemaChecker
     {
         $validator = new CompliantValidator(max_errors: SizeCheck::MOST_FAULTS, stop_at_first_error: false);
         foreach (self::NAMES as $name) {
-            $validator->resolver()?->registerFile(Schemas::PREFIX.$name.'.json', $this->folder.'/'.$name.'.json');
+            $validator
+                ->resolver()
+                ?->registerFile(Schemas::PREFIX.$name.'.json', $this->folder.'/'.$name.'.json');
         }
         $error = $validator->uriValidation($document, Schemas::PREFIX.$file);
 
@@ -103,9 +125,12 @@ final readonly class SchemaChecker
     private static function faults(ValidationError $error, string $under): array
     {
         $path = array_map(strval(...), $error->data()->fullPath());
-        $field = implode('.', [...($under === '' ? [] : [$under]), ...$path]);
+        $field = implode('.', [...$under === '' ? [] : [$under], ...$path]);
         $own = match ($error->keyword()) {
-            'required' => array_map(static fn (string $name): Fault => MissingField::named(self::join($field, $name)), self::strings($error->args()['missing'] ?? [])),
+            'required' => array_map(
+                static fn (string $name): Fault => MissingField::named(self::join($field, $name)),
+                self::strings($error->args()['missing'] ?? []),
+            ),
             'additionalProperties' => self::unknown($error, $field),
             default => $error->subErrors() === [] ? [self::valueFault($error, $field)] : [],
         };
@@ -123,14 +148,16 @@ final readonly class SchemaChecker
     /** @return list<Fault> */
     private static function unknown(ValidationError $error, string $field): array
     {
-        $known = array_keys(get_object_vars((object) (self::schemaOf($error)->properties ?? new \stdClass)));
+        $known = array_keys(get_object_vars((object) (self::schemaOf($error)->properties ?? new \stdClass())));
         $value = $error->data()->value();
         $sent = is_object($value) ? array_keys(get_object_vars($value)) : [];
 
-        return array_values(array_map(
-            static fn (string|int $name): Fault => UnknownField::named(self::join($field, (string) $name), $known),
-            array_diff($sent, $known),
-        ));
+        return array_values(
+            array_map(
+                static fn (string|int $name): Fault => UnknownField::named(self::join($field, (string) $name), $known),
+                array_diff($sent, $known),
+            ),
+        );
     }
 
     private static function valueFault(ValidationError $error, string $field): Fault
@@ -141,11 +168,24 @@ final readonly class SchemaChecker
         $most = is_numeric($schema->maximum ?? null) ? (float) $schema->maximum : null;
 
         return match ($error->keyword()) {
-            'minimum', 'maximum' => NumberOutOfRange::of($field, is_numeric($value) ? (float) $value : NAN, $least, $most),
+            'minimum', 'maximum' => NumberOutOfRange::of(
+                $field,
+                is_numeric($value) ? (float) $value : NAN,
+                $least,
+                $most,
+            ),
             'enum' => UnknownChoice::of($field, $value, self::strings($schema->enum ?? [])),
             'const' => UnknownChoice::of($field, $value, [is_string($schema->const ?? null) ? $schema->const : '']),
-            'minLength', 'maxLength' => TextOutOfBounds::of($field, $value, Bounds::words($schema->minLength ?? 0, $schema->maxLength ?? null, 'characters')),
-            'minItems', 'maxItems' => TextOutOfBounds::of($field, $value, Bounds::words($schema->minItems ?? 0, $schema->maxItems ?? null, 'entries')),
+            'minLength', 'maxLength' => TextOutOfBounds::of(
+                $field,
+                $value,
+                Bounds::words($schema->minLength ?? 0, $schema->maxLength ?? null, 'characters'),
+            ),
+            'minItems', 'maxItems' => TextOutOfBounds::of(
+                $field,
+                $value,
+                Bounds::words($schema->minItems ?? 0, $schema->maxItems ?? null, 'entries'),
+            ),
             'uniqueItems' => TextOutOfBounds::of($field, $value, 'entries that all differ'),
             default => WrongType::of($field, $value, self::wanted($schema, $least, $most)),
         };
@@ -153,18 +193,28 @@ final readonly class SchemaChecker
 
     private static function wanted(\stdClass $schema, ?float $least, ?float $most): string
     {
-        $words = ['number' => 'a number', 'integer' => 'a whole number', 'string' => 'text', 'boolean' => 'true or false', 'object' => 'an object', 'array' => 'a list', 'null' => 'null'];
+        $words = [
+            'number' => 'a number',
+            'integer' => 'a whole number',
+            'string' => 'text',
+            'boolean' => 'true or false',
+            'object' => 'an object',
+            'array' => 'a list',
+            'null' => 'null',
+        ];
         $types = self::strings(is_array($schema->type ?? null) ? $schema->type : [$schema->type ?? '']);
         $text = implode(' or ', array_map(static fn (string $type): string => $words[$type] ?? $type, $types));
 
-        return $least !== null && $most !== null ? sprintf('%s from %s to %s', $text, json_encode($least), json_encode($most)) : $text;
+        return $least !== null && $most !== null
+            ? sprintf('%s from %s to %s', $text, json_encode($least), json_encode($most))
+            : $text;
     }
 
     private static function schemaOf(ValidationError $error): \stdClass
     {
         $data = $error->schema()->info()->data();
 
-        return $data instanceof \stdClass ? $data : new \stdClass;
+        return $data instanceof \stdClass ? $data : new \stdClass();
     }
 
     private static function join(string $field, string $name): string

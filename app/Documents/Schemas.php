@@ -25,7 +25,7 @@ final class Schemas
         $path = $this->folder.'/'.$file;
         if (! isset(self::$read[$path])) {
             $root = is_file($path) ? json_decode((string) file_get_contents($path)) : null;
-            if (! $root instanceof \stdClass) {
+            if (! ($root instanceof \stdClass)) {
                 return null;
             }
             self::$read[$path] = $root;
@@ -42,7 +42,9 @@ final class Schemas
      */
     public function follow(string $reference, \stdClass $root): ?array
     {
-        return str_starts_with($reference, '#/$defs/') ? self::part($root, substr($reference, 8)) : $this->find($reference);
+        return str_starts_with($reference, '#/$defs/')
+            ? self::part($root, substr($reference, 8))
+            : $this->find($reference);
     }
 
     /** @return ?array{\stdClass, \stdClass} */

@@ -38,8 +38,13 @@ final class SizeCheck
      * @param  mixed  $document  as json_decode gives it, objects as objects
      * @return list<Fault> empty when it may be looked at closely
      */
-    public static function faults(mixed $document, \stdClass $schema, \stdClass $root, Schemas $schemas, string $field = ''): array
-    {
+    public static function faults(
+        mixed $document,
+        \stdClass $schema,
+        \stdClass $root,
+        Schemas $schemas,
+        string $field = '',
+    ): array {
         $check = new self($schemas);
         $check->walk($document, $schema, $root, $field);
 
@@ -59,7 +64,9 @@ final class SizeCheck
         if (is_string($value)) {
             $most = is_int($schema->maxLength ?? null) ? $schema->maxLength : self::TEXT;
             if (strlen($value) > $most && mb_strlen($value) > $most) {
-                $this->tell(TextOutOfBounds::of($field, $value, Bounds::words($schema->minLength ?? 0, $most, 'characters')));
+                $this->tell(
+                    TextOutOfBounds::of($field, $value, Bounds::words($schema->minLength ?? 0, $most, 'characters')),
+                );
             }
         } elseif (is_array($value)) {
             $this->list($value, $schema, $root, $field);
@@ -73,13 +80,24 @@ final class SizeCheck
     {
         $most = is_int($schema->maxItems ?? null) ? $schema->maxItems : self::LIST;
         if (count($values) > $most) {
-            $this->tell(TextOutOfBounds::of($field, array_slice($values, 0, 20), Bounds::words($schema->minItems ?? 0, $most, 'entries')));
+            $this->tell(
+                TextOutOfBounds::of(
+                    $field,
+                    array_slice($values, 0, 20),
+                    Bounds::words($schema->minItems ?? 0, $most, 'entries'),
+                ),
+            );
 
             return;
         }
-        $of = $schema->items ?? new \stdClass;
+        $of = $schema->items ?? new \stdClass();
         foreach ($values as $at => $value) {
-            $this->walk($value, $of instanceof \stdClass ? $of : new \stdClass, $root, self::join($field, (string) $at));
+            $this->walk(
+                $value,
+                $of instanceof \stdClass ? $of : new \stdClass(),
+                $root,
+                self::join($field, (string) $at),
+            );
         }
     }
 
@@ -95,14 +113,28 @@ final class SizeCheck
                 $this->walk($below, $known[$name], $root, self::join($field, $name));
             } elseif ($others === false) {
                 if ($this->unknownSeen++ < self::MOST_FAULTS) {
-                    $this->unknown[] = UnknownField::named(self::join($field, $name), array_map(strval(...), array_keys($known)));
+                    $this->unknown[] = UnknownField::named(
+                        self::join($field, $name),
+                        array_map(strval(...), array_keys($known)),
+                    );
                 }
             } elseif (++$seen > $most) {
-                $this->tell(TextOutOfBounds::of($field, count(get_object_vars($value)).' entries', sprintf('at most %d entries', $most)));
+                $this->tell(
+                    TextOutOfBounds::of(
+                        $field,
+                        count(get_object_vars($value)).' entries',
+                        sprintf('at most %d entries', $most),
+                    ),
+                );
 
                 return;
             } else {
-                $this->walk($below, $others instanceof \stdClass ? $others : new \stdClass, $root, self::join($field, $name));
+                $this->walk(
+                    $below,
+                    $others instanceof \stdClass ? $others : new \stdClass(),
+                    $root,
+                    self::join($field, $name),
+                );
             }
         }
     }

@@ -26,9 +26,12 @@ final class MailPasswordLink implements ShouldBeEncrypted, ShouldQueue
 
     public function handle(Mailer $mailer): void
     {
-        $mailer->raw("Somebody asked for a new password for {$this->to} at Rush Hold.\n\nChoose it here within an hour:\n{$this->link}\n\nIf that was not you, do nothing: your password stays as it is.\n", function (Message $mail): void {
-            $mail->to($this->to)->subject('A new password for Rush Hold');
-        });
+        $mailer->raw(
+            "Somebody asked for a new password for {$this->to} at Rush Hold.\n\nChoose it here within an hour:\n{$this->link}\n\nIf that was not you, do nothing: your password stays as it is.\n",
+            function (Message $mail): void {
+                $mail->to($this->to)->subject('A new password for Rush Hold');
+            },
+        );
     }
 
     public function failed(\Throwable $why): void

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Kits;
 
 use App\Documents\SchemaChecker;
+use App\Files\FilePurpose;
+use App\Files\Files;
+use App\Http\Requests\Body;
 use App\Limits\Quota;
 use App\Models\GearRecord;
 use App\Models\User;
@@ -16,6 +19,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RushHold\Faults\Fault;
 use RushHold\Faults\FaultyDocument;
+use RushHold\Faults\NestedTooDeep;
+use RushHold\Faults\NotAKitFile;
 use RushHold\Faults\TextOutOfBounds;
 
 /** Kit/1 files to pass on: one piece, or everything somebody owns. */
@@ -24,9 +29,23 @@ final readonly class KitFiles
     /** Largest file that is read, in bytes. */
     public const LARGEST = 1_200_000;
 
-    private const LISTS = ['bodies' => 'body', 'lenses' => 'lens', 'converters' => 'converter', 'adapters' => 'adapter', 'supports' => 'support'];
+    /** Lists of a file, by the type of piece in them. */
+    public const LISTS = [
+        'bodies' => 'body',
+        'lenses' => 'lens',
+        'converters' => 'converter',
+        'adapters' => 'adapter',
+        'supports' => 'support',
+    ];
 
-    public function __construct(private SchemaChecker $checker, private GearDocuments $documents, private History $history, private Creation $creation, private Quota $quota) {}
+    public function __construct(
+        private SchemaChecker $checker,
+        private GearDocuments $documents,
+        private History $history,
+        private Creation $creation,
+        private Quota $quota,
+        private Files $files,
+    ) {}
 
     /** One piece as a kit/1 file; what a converter is called goes along only in a list. */
     public function of(GearRecord $gear): \stdClass
@@ -44,9 +63,25 @@ final readonly class KitFiles
         /** @var Collection<int, GearRecord> $gear */
         $gear = $user->gear()->orderBy('created_at')->orderBy('id')->get();
 
-        return (object) (['format' => 'kit/1'] + array_map(
-            fn (string $type): array => $gear->where('type', $type)->map($this->named(...))->values()->all(), self::LISTS,
-        ));
+        return (object) (['format' => 'kit/1'] +
+            array_map(
+                fn (string $type): array => $gear->where('type', $type)->map($this->named(...))->values()->all(),
+                self::LISTS,
+            ));
+    }
+
+    /**
+     * The text of a kit file: sent along, or of a file that was sent before.
+     *
+     * @throws Fault when neither is given, or it is no file of this account
+     */
+    public function text(User $user, Body $body): string
+    {
+        $id = $body->optionalText('file_id', 26);
+
+        return $id === null
+            ? $body->longText('file')
+            : $this->files->text($this->files->ofAccount($user, FilePurpose::Kit, $id, 'file_id'));
     }
 
     /**
@@ -59,9 +94,34 @@ final readonly class KitFiles
     public function preview(User $user, string $text): array
     {
         if (strlen($text) > self::LARGEST) {
-            throw TextOutOfBounds::of('file', sprintf('%.1f MB long', strlen($text) / 1e6), sprintf('a file of at most %.0f MB', self::LARGEST / 1e6));
+            throw TextOutOfBounds::of(
+                'file',
+                sprintf('%.1f MB long', strlen($text) / 1e6),
+                sprintf('a file of at most %.0f MB', self::LARGEST / 1e6),
+            );
         }
-        $file = SchemaChecker::decoded($text, 'The file');
+        try {
+            $file = SchemaChecker::decoded($text, 'The file');
+        } catch (FaultyDocument $broken) {
+            // what is nested too deep is JSON all the same
+            throw $broken->faults[0] instanceof NestedTooDeep ? $broken : NotAKitFile::of($text);
+        }
+        try {
+            return $this->previewed($user, $file);
+        } catch (FaultyDocument $faulty) {
+            throw PlainFaults::of($faulty, $file);
+        } catch (Fault $fault) {
+            throw PlainFaults::of(new FaultyDocument([$fault]), $file);
+        }
+    }
+
+    /**
+     * @return list<array{type: string, name: string, gear_id: ?string, state: string, changes: list<array{field: string, from: mixed, to: mixed}>, document: \stdClass, notes: list<string>}>
+     *
+     * @throws Fault|FaultyDocument naming what is amiss
+     */
+    private function previewed(User $user, mixed $file): array
+    {
         $notes = $file instanceof \stdClass ? OlderNames::renew($file) : [];
         $this->checker->check($file, 'kit-file');
         /** @var \stdClass $file */
@@ -76,8 +136,13 @@ final readonly class KitFiles
             $changes = $there === null ? [] : self::differences($there->document, $document);
 
             return [
-                'type' => $type, 'name' => $name, 'gear_id' => $there?->id,
-                'state' => $there === null ? 'new' : ($changes === [] ? 'same' : 'changed'), 'changes' => $changes, 'document' => $document, 'notes' => $notes[$field] ?? [],
+                'type' => $type,
+                'name' => $name,
+                'gear_id' => $there?->id,
+                'state' => $there === null ? 'new' : ($changes === [] ? 'same' : 'changed'),
+                'changes' => $changes,
+                'document' => $document,
+                'notes' => $notes[$field] ?? [],
             ];
         }, self::pieces($file));
     }
@@ -98,7 +163,9 @@ final readonly class KitFiles
             $taken = [];
             foreach ($pieces as $at => $piece) {
                 $taken[] = match ($choices[$at] ?? 'skip') {
-                    'over' => $piece['gear_id'] === null ? $this->make($user, $piece, $writeId === null ? null : $writeId.'.'.$at) : $this->over($user, $piece),
+                    'over' => $piece['gear_id'] === null
+                        ? $this->make($user, $piece, $writeId === null ? null : $writeId.'.'.$at)
+                        : $this->over($user, $piece),
                     'new' => $this->make($user, $piece, $writeId === null ? null : $writeId.'.'.$at),
                     default => null,
                 };
@@ -116,7 +183,12 @@ final readonly class KitFiles
         $name = $piece['gear_id'] === null ? $piece['name'] : Str::limit($piece['name'].' (imported)', 118, '…');
         $gear = $user->gear()->make(['type' => $piece['type'], 'name' => $name, 'document' => $piece['document']]);
 
-        return $this->creation->once($user, $gear, $writeId, fn () => $this->quota->forAnother($piece['type'], $user->gear()->where('type', $piece['type'])->count()))[0];
+        return $this->creation->once(
+            $user,
+            $gear,
+            $writeId,
+            fn () => $this->quota->forAnother($piece['type'], $user->gear()->where('type', $piece['type'])->count()),
+        )[0];
     }
 
     /** @param  array{gear_id: ?string, document: \stdClass}  $piece */
@@ -124,9 +196,13 @@ final readonly class KitFiles
     {
         $gear = $user->gear()->whereKey($piece['gear_id'])->firstOrFail();
 
-        return $this->history->edit($gear, new Write($gear->revision, 'import '.Str::random(12), ''), static function (GearRecord $gear) use ($piece): void {
-            $gear->document = $piece['document'];
-        });
+        return $this->history->edit(
+            $gear,
+            new Write($gear->revision, 'import '.Str::random(12), ''),
+            static function (GearRecord $gear) use ($piece): void {
+                $gear->document = $piece['document'];
+            },
+        );
     }
 
     private function named(GearRecord $gear): \stdClass
@@ -144,11 +220,15 @@ final readonly class KitFiles
             }
         }
         if (is_numeric($file->converter ?? null) && $file->converter > 1) {
-            $pieces[] = ['converter', (object) ['name' => '×'.$file->converter, 'factor' => $file->converter], 'converter'];
+            $pieces[] = [
+                'converter',
+                (object) ['name' => '×'.$file->converter, 'factor' => $file->converter],
+                'converter',
+            ];
         }
         foreach (self::LISTS as $list => $type) {
             foreach ((array) ($file->{$list} ?? []) as $at => $document) {
-                $pieces[] = [$type, $document instanceof \stdClass ? $document : new \stdClass, $list.'.'.$at];
+                $pieces[] = [$type, $document instanceof \stdClass ? $document : new \stdClass(), $list.'.'.$at];
             }
         }
 
@@ -164,7 +244,8 @@ final readonly class KitFiles
             $field = $under.$name;
             if ($a instanceof \stdClass && $b instanceof \stdClass) {
                 array_push($found, ...self::differences($a, $b, $field.'.'));
-            } elseif ($a != $b || is_bool($a) !== is_bool($b)) { // 36 and 36.0 are the same
+            } elseif ($a != $b || is_bool($a) !== is_bool($b)) {
+                // 36 and 36.0 are the same
                 $found[] = ['field' => $field, 'from' => $a, 'to' => $b];
             }
         }

@@ -14,7 +14,9 @@ final readonly class OlderNames
     public static function renew(\stdClass $file): array
     {
         $notes = [];
-        foreach (['body' => [$file->body ?? null], 'bodies' => is_array($file->bodies ?? null) ? $file->bodies : []] as $list => $bodies) {
+        foreach (
+            ['body' => [$file->body ?? null], 'bodies' => is_array($file->bodies ?? null) ? $file->bodies : []] as $list => $bodies
+        ) {
             foreach ($bodies as $at => $body) {
                 $told = $body instanceof \stdClass ? self::body($body) : [];
                 if ($told !== []) {

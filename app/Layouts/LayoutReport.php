@@ -30,7 +30,12 @@ final readonly class LayoutReport
     {
         $document = $layout === null ? Layout::fresh() : Layout::fromArray(Reader::plain($layout->document));
 
-        return new LayoutOnBody(BodyProfile::read($body->read(), $body->name), $document, $this->holds($document->holds, $user), $user->assumed());
+        return new LayoutOnBody(
+            BodyProfile::read($body->read(), $body->name),
+            $document,
+            $this->holds($document->holds, $user),
+            $user->assumed(),
+        );
     }
 
     /**
@@ -60,16 +65,41 @@ final readonly class LayoutReport
         $dialect = $onBody->profile->dialect;
 
         return [
-            'holds' => array_values(array_map(static fn (DayHold $laid): array => [
-                'id' => $laid->key, 'name' => $laid->name, 'hold' => $laid->hold->toArray(),
-                'translation' => array_values(array_map(static fn ($said): array => $said->toArray($onBody->profile->controlNames()), $onBody->translations[$laid->key])),
-            ], $onBody->holds)),
+            'holds' => array_values(
+                array_map(
+                    static fn (DayHold $laid): array => [
+                        'id' => $laid->key,
+                        'name' => $laid->name,
+                        'hold' => $laid->hold->toArray(),
+                        'translation' => array_values(
+                            array_map(
+                                static fn ($said): array => $said->toArray($onBody->profile->controlNames()),
+                                $onBody->translations[$laid->key],
+                            ),
+                        ),
+                    ],
+                    $onBody->holds,
+                ),
+            ),
             'base' => $onBody->base(),
-            'buttons' => ['name' => $dialect->name('buttons'), 'where' => $dialect->where('buttons')->words($onBody->profile->controlNames()), 'words' => (object) ($dialect->setting('buttons')->words ?? [])],
+            'buttons' => [
+                'name' => $dialect->name('buttons'),
+                'where' => $dialect->where('buttons')->words($onBody->profile->controlNames()),
+                'words' => (object) ($dialect->setting('buttons')->words ?? []),
+            ],
             'findings' => array_map(static fn ($finding): array => $finding->toArray(), LayoutCheck::of($onBody)),
-            'seconds' => (object) array_map(static fn (array $row): object => (object) $row, (new Switching($onBody))->matrix()),
+            'seconds' => (object) array_map(
+                static fn (array $row): object => (object) $row,
+                (new Switching($onBody))->matrix(),
+            ),
             'assumed' => $onBody->assumptions->told(['switch.']),
-            'set' => array_map(static fn (Assignment $use): array => ['control' => $use->control, 'how' => ButtonWords::of($onBody, $use)], $onBody->layout->uses),
+            'set' => array_map(
+                static fn (Assignment $use): array => [
+                    'control' => $use->control,
+                    'how' => ButtonWords::of($onBody, $use),
+                ],
+                $onBody->layout->uses,
+            ),
         ];
     }
 }

@@ -23,11 +23,17 @@ final readonly class Quota
     private const LONG_BYTES = 20_000;
 
     private const WORDS = [
-        'rushes' => 'rushes', 'cards' => 'cards', 'kits' => 'kits', 'body' => 'bodies', 'lens' => 'lenses', 'converter' => 'converters',
-        'adapter' => 'adapters', 'support' => 'supports',
+        'rushes' => 'rushes',
+        'cards' => 'cards',
+        'kits' => 'kits',
+        'body' => 'bodies',
+        'lens' => 'lenses',
+        'converter' => 'converters',
+        'adapter' => 'adapters',
+        'support' => 'supports',
     ];
 
-    /** @return array<string, array{used: int, most: int}> of what may be kept: rushes, cards, kits, what ofGear() tells, history_bytes */
+    /** @return array<string, array{used: int, most: int}> of what may be kept: rushes, cards, kits, what ofGear() tells, history_bytes, file_bytes */
     public function of(User $user): array
     {
         return [
@@ -35,7 +41,14 @@ final readonly class Quota
             'cards' => ['used' => $user->cards()->count(), 'most' => $this->most('cards')],
             'kits' => ['used' => $user->kits()->count(), 'most' => $this->most('kits')],
             ...$this->ofGear($user),
-            'history_bytes' => ['used' => $this->historyBytes($user->id), 'most' => (int) config('rushhold.quota.history_bytes')],
+            'history_bytes' => [
+                'used' => $this->historyBytes($user->id),
+                'most' => (int) config('rushhold.quota.history_bytes'),
+            ],
+            'file_bytes' => [
+                'used' => (int) $user->files()->sum('bytes'),
+                'most' => (int) config('rushhold.quota.file_bytes'),
+            ],
         ];
     }
 
@@ -43,13 +56,23 @@ final readonly class Quota
     public function ofGear(User $user): array
     {
         /** @var Collection<int|string, GearRecord> $gear */
-        $gear = $user->gear()->selectRaw('type, COUNT(*) AS count, SUM(LENGTH(document)) AS bytes')->groupBy('type')->get()->keyBy('type');
+        $gear = $user
+            ->gear()
+            ->selectRaw('type, COUNT(*) AS count, SUM(LENGTH(document)) AS bytes')
+            ->groupBy('type')
+            ->get()
+            ->keyBy('type');
         $told = [];
         foreach (GearRecord::TYPES as $type) {
             $told[$type] = ['used' => (int) $gear->get($type)?->getAttribute('count'), 'most' => $this->most($type)];
         }
 
-        return $told + ['gear_bytes' => ['used' => (int) $gear->sum(static fn (GearRecord $one): int => (int) $one->getAttribute('bytes')), 'most' => (int) config('rushhold.quota.gear_bytes')]];
+        return $told + [
+            'gear_bytes' => [
+                'used' => (int) $gear->sum(static fn (GearRecord $one): int => (int) $one->getAttribute('bytes')),
+                'most' => (int) config('rushhold.quota.gear_bytes'),
+            ],
+        ];
     }
 
     /**
@@ -62,7 +85,14 @@ final readonly class Quota
     {
         $most = $this->most($kind);
         if ($used >= $most) {
-            throw self::full(sprintf('You have %s %s, and an account keeps %s at the most. Delete some that you no longer need.', number_format($used), self::WORDS[$kind], number_format($most)));
+            throw self::full(
+                sprintf(
+                    'You have %s %s, and an account keeps %s at the most. Delete some that you no longer need.',
+                    number_format($used),
+                    self::WORDS[$kind],
+                    number_format($most),
+                ),
+            );
         }
     }
 
@@ -76,7 +106,37 @@ final readonly class Quota
         $most = (int) config('rushhold.quota.gear_bytes');
         $used = (int) $user->gear()->sum(DB::raw('LENGTH(document)'));
         if ($more > 0 && $used + $more > $most) {
-            throw self::full(sprintf('What you have written about your kit is %s KB long, and an account keeps %s KB; this would be %s KB more. Shorten it, or delete a piece.', number_format($used / 1000), number_format($most / 1000), number_format($more / 1000, 1)));
+            throw self::full(
+                sprintf(
+                    'What you have written about your kit is %s KB long, and an account keeps %s KB; this would be %s KB more. Shorten it, or delete a piece.',
+                    number_format($used / 1000),
+                    number_format($most / 1000),
+                    number_format($more / 1000, 1),
+                ),
+            );
+        }
+    }
+
+    /**
+     * @param  int  $bytes  how long a file is that comes to what is kept
+     * @param  string  $name  what it is called
+     *
+     * @throws ProblemException when there is no room for it
+     */
+    public function forFile(User $user, int $bytes, string $name): void
+    {
+        $most = (int) config('rushhold.quota.file_bytes');
+        $used = (int) $user->files()->sum('bytes');
+        if ($used + $bytes > $most) {
+            throw self::full(
+                sprintf(
+                    'Your files are %s MB long, and an account keeps %s MB; “%s” would be %s MB more. Delete some that you no longer need.',
+                    number_format($used / 1e6, 1),
+                    number_format($most / 1e6),
+                    $name,
+                    number_format($bytes / 1e6, 1),
+                ),
+            );
         }
     }
 
@@ -93,7 +153,13 @@ final readonly class Quota
         // a tenth more than needed, so that the next writes need not look for any
         $over += (int) config('rushhold.quota.history_bytes') / 10;
         $last = 0;
-        foreach (DB::table('versions')->where('user_id', $user)->orderBy('id')->select(['id', 'bytes'])->cursor() as $version) {
+        foreach (
+            DB::table('versions')
+                ->where('user_id', $user)
+                ->orderBy('id')
+                ->select(['id', 'bytes'])
+                ->cursor() as $version
+        ) {
             $last = (int) $version->id;
             if (($over -= (int) $version->bytes) <= 0) {
                 break;

@@ -16,7 +16,7 @@ final readonly class Turns
     public const EACH = 2;
 
     /** Longest wait for a place, and how often it is looked for, in seconds. */
-    private const PATIENCE_S = 0.4;
+    private const PATIENCE_S = 2.5;
 
     private const LOOK_S = 0.02;
 
@@ -35,7 +35,11 @@ final readonly class Turns
             return $turn;
         }
         try {
-            for ($until = microtime(true) + self::PATIENCE_S; $turn === null && microtime(true) < $until; $turn = $this->take($account)) {
+            for (
+                $until = microtime(true) + self::PATIENCE_S;
+                $turn === null && microtime(true) < $until;
+                $turn = $this->take($account)
+            ) {
                 usleep((int) (self::LOOK_S * 1e6));
             }
 

@@ -24,15 +24,26 @@ final class BoundedLog extends RotatingFileHandler
     /** @param  array<string, mixed>  $config */
     public function __invoke(array $config): Logger
     {
-        $handler = new self(storage_path('logs/rush-hold.log'), self::DAYS, ($config['level'] ?? 'info') === 'debug' ? Level::Debug : Level::Info, true, 0o664);
+        $handler = new self(
+            storage_path('logs/rush-hold.log'),
+            self::DAYS,
+            ($config['level'] ?? 'info') === 'debug' ? Level::Debug : Level::Info,
+            true,
+            0o664,
+        );
         $handler->setFormatter(new LineFormatter(null, 'Y-m-d H:i:s', true, true, true));
 
         return new Logger('rush-hold', [$handler]);
     }
 
     /** @param  string  $filename  only the framework makes one without, to be invoked */
-    public function __construct(string $filename = 'php://memory', int $maxFiles = self::DAYS, Level $level = Level::Debug, bool $bubble = true, ?int $filePermission = null)
-    {
+    public function __construct(
+        string $filename = 'php://memory',
+        int $maxFiles = self::DAYS,
+        Level $level = Level::Debug,
+        bool $bubble = true,
+        ?int $filePermission = null,
+    ) {
         parent::__construct($filename, $maxFiles, $level, $bubble, $filePermission);
     }
 

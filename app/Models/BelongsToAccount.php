@@ -32,6 +32,10 @@ trait BelongsToAccount
 
     public function resolveSoftDeletableRouteBinding($value, $field = null): ?Model
     {
-        return $this->newQuery()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', Auth::id())->whereKey($value)->first();
+        return $this->newQuery()
+            ->withoutGlobalScope(SoftDeletingScope::class)
+            ->where('user_id', Auth::id())
+            ->whereKey($value)
+            ->first();
     }
 }

@@ -17,7 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property list<string> $rushes ids, in the order they are shown
  * @property array<string, array{on: bool, at: int}> $ticks by what was ticked; at in ms
- * @property array<string, array{fingerprint: string, tips: list<mixed>}> $tips what would change each hold, by rush, with a fingerprint of what that rests on
+ * @property array<string, array{fingerprint: string, tips: list<mixed>, fast: list<mixed>}> $tips what would change each hold, by rush, with a fingerprint of what that rests on
  * @property int $revision
  * @property int $position
  * @property string $write_id
@@ -36,11 +36,31 @@ final class CardRecord extends Model implements Undoable
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['name', 'rushes', 'ticks', 'tips', 'revision', 'position', 'write_id', 'share_token', 'share_hash', 'share_until', 'creation_id'];
+    protected $fillable = [
+        'name',
+        'rushes',
+        'ticks',
+        'tips',
+        'revision',
+        'position',
+        'write_id',
+        'share_token',
+        'share_hash',
+        'share_until',
+        'creation_id',
+    ];
 
     protected function casts(): array
     {
-        return ['rushes' => 'array', 'ticks' => 'array', 'tips' => 'array', 'revision' => 'integer', 'position' => 'integer', 'share_token' => Sealed::class, 'share_until' => 'datetime'];
+        return [
+            'rushes' => 'array',
+            'ticks' => 'array',
+            'tips' => 'array',
+            'revision' => 'integer',
+            'position' => 'integer',
+            'share_token' => Sealed::class,
+            'share_until' => 'datetime',
+        ];
     }
 
     /** What a shared card is found by; another key of the application leads nowhere. */

@@ -9,6 +9,7 @@ use App\Undo\Undoable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use RushHold\Document\Reader;
+use RushHold\Faults\UnknownChoice;
 
 /**
  * A body, lens, converter, adapter or support somebody owns.
@@ -41,6 +42,16 @@ final class GearRecord extends Model implements Undoable
     protected function casts(): array
     {
         return ['document' => AsDocument::class, 'revision' => 'integer', 'position' => 'integer'];
+    }
+
+    /**
+     * This piece, which an address wants to be a body.
+     *
+     * @throws UnknownChoice when it is another
+     */
+    public function asBody(): self
+    {
+        return $this->type === 'body' ? $this : throw UnknownChoice::of('gear', $this->type, ['a body']);
     }
 
     public function state(): \stdClass

@@ -85,7 +85,13 @@ final class KitRecord extends Model
      */
     public function document(?float $focalMm = null): array
     {
-        return KitAssembly::document($this->piece('body')->read(), $this->piece('lens')->read(), $this->converter?->read(), $this->adapter?->read(), $focalMm);
+        return KitAssembly::document(
+            $this->piece('body')->read(),
+            $this->piece('lens')->read(),
+            $this->converter?->read(),
+            $this->adapter?->read(),
+            $focalMm,
+        );
     }
 
     /** @throws ModelNotFoundException when its account was deleted a moment ago */
@@ -93,11 +99,14 @@ final class KitRecord extends Model
     {
         $part = $this->getRelationValue($type);
 
-        return $part instanceof GearRecord ? $part : throw (new ModelNotFoundException)->setModel(GearRecord::class);
+        return $part instanceof GearRecord ? $part : throw (new ModelNotFoundException())->setModel(GearRecord::class);
     }
 
     public function name(): string
     {
-        return implode(', ', array_filter([$this->body->name, $this->lens->name, $this->converter?->name, $this->adapter?->name]));
+        return implode(
+            ', ',
+            array_filter([$this->body->name, $this->lens->name, $this->converter?->name, $this->adapter?->name]),
+        );
     }
 }

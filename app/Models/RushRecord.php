@@ -48,11 +48,27 @@ final class RushRecord extends Model implements Undoable
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['kit_id', 'focal_mm', 'dials', 'name', 'document', 'revision', 'position', 'write_id', 'creation_id'];
+    protected $fillable = [
+        'kit_id',
+        'focal_mm',
+        'dials',
+        'name',
+        'document',
+        'revision',
+        'position',
+        'write_id',
+        'creation_id',
+    ];
 
     protected function casts(): array
     {
-        return ['document' => AsDocument::class, 'dials' => AsDocument::class, 'revision' => 'integer', 'position' => 'integer', 'focal_mm' => 'float'];
+        return [
+            'document' => AsDocument::class,
+            'dials' => AsDocument::class,
+            'revision' => 'integer',
+            'position' => 'integer',
+            'focal_mm' => 'float',
+        ];
     }
 
     /** @return BelongsTo<KitRecord, $this> */
@@ -63,12 +79,23 @@ final class RushRecord extends Model implements Undoable
 
     public function state(): \stdClass
     {
-        return (object) ['kit_id' => $this->kit_id, 'focal_mm' => $this->focal_mm, 'dials' => $this->dials, 'document' => $this->document];
+        return (object) [
+            'kit_id' => $this->kit_id,
+            'focal_mm' => $this->focal_mm,
+            'dials' => $this->dials,
+            'document' => $this->document,
+        ];
     }
 
     public function takeState(\stdClass $state): void
     {
-        $this->fill(['document' => $state->document, 'name' => $state->document->name ?? $this->name, 'kit_id' => $state->kit_id, 'focal_mm' => $state->focal_mm, 'dials' => $state->dials ?? null]);
+        $this->fill([
+            'document' => $state->document,
+            'name' => $state->document->name ?? $this->name,
+            'kit_id' => $state->kit_id,
+            'focal_mm' => $state->focal_mm,
+            'dials' => $state->dials ?? null,
+        ]);
     }
 
     /**

@@ -21,6 +21,7 @@ use RushHold\Wording\Units;
  * @property string $password
  * @property array<string, mixed> $settings
  * @property array<string, float> $assumptions
+ * @property ?array<string, array<string, string|float>> $subjects those of the account's own, by name
  * @property bool $is_demo the demo everybody gets a copy of; nobody signs in to it
  * @property ?Carbon $demo_until when this copy of the demo goes; null for an account of its own
  */
@@ -36,13 +37,20 @@ final class User extends Account
         'letters' => ['on', 'off'],
     ];
 
-    protected $fillable = ['name', 'email', 'password', 'settings', 'assumptions', 'is_demo', 'demo_until'];
+    protected $fillable = ['name', 'email', 'password', 'settings', 'assumptions', 'subjects', 'is_demo', 'demo_until'];
 
     protected $hidden = ['password', 'remember_token'];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'settings' => 'array', 'assumptions' => 'array', 'is_demo' => 'boolean', 'demo_until' => 'datetime'];
+        return [
+            'password' => 'hashed',
+            'settings' => 'array',
+            'assumptions' => 'array',
+            'subjects' => 'array',
+            'is_demo' => 'boolean',
+            'demo_until' => 'datetime',
+        ];
     }
 
     /** Names this account to its own browser, by which what is kept there is told apart; it says nothing else. */
@@ -110,10 +118,16 @@ final class User extends Account
         return $this->hasMany(CardRecord::class);
     }
 
-    /** @return HasMany<SweepRecord, $this> */
-    public function sweeps(): HasMany
+    /** @return HasMany<RunRecord, $this> */
+    public function runs(): HasMany
     {
-        return $this->hasMany(SweepRecord::class);
+        return $this->hasMany(RunRecord::class);
+    }
+
+    /** @return HasMany<FileRecord, $this> */
+    public function files(): HasMany
+    {
+        return $this->hasMany(FileRecord::class);
     }
 
     /** @return array<string, string> every setting, defaults filled in */

@@ -23,13 +23,26 @@ final readonly class Document
 
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Rush Hold', 'version' => '1', 'description' => 'Rushes, holds and what they rest on. Every failure is application/problem+json. A key for a program of your own is made in Settings; it may read, or read and write.'],
+            'info' => [
+                'title' => 'Rush Hold',
+                'version' => '1',
+                'description' => 'Rushes, holds and what they rest on. Every failure is application/problem+json. A key for a program of your own is made in Settings; it may read, or read and write.',
+            ],
             'servers' => [['url' => '/api']],
             'paths' => $paths,
             'components' => [
                 'securitySchemes' => [
-                    'key' => ['type' => 'http', 'scheme' => 'bearer', 'description' => 'A key made in Settings, with the scope read or write.'],
-                    'session' => ['type' => 'apiKey', 'in' => 'cookie', 'name' => 'rush_hold_session', 'description' => 'Somebody at a page of this very site.'],
+                    'key' => [
+                        'type' => 'http',
+                        'scheme' => 'bearer',
+                        'description' => 'A key made in Settings, with the scope read or write.',
+                    ],
+                    'session' => [
+                        'type' => 'apiKey',
+                        'in' => 'cookie',
+                        'name' => 'rush_hold_session',
+                        'description' => 'Somebody at a page of this very site.',
+                    ],
                 ],
                 'schemas' => $this->schemas(),
             ],
@@ -40,20 +53,50 @@ final readonly class Document
     private function operation(string $name, string $address, Operation $operation): array
     {
         preg_match_all('/\{(\w+)\}/', $address, $found);
-        $parameters = array_map(static fn (string $one): array => ['name' => $one, 'in' => 'path', 'required' => true, 'description' => Operations::parameter($one), 'schema' => ['type' => 'string']], $found[1]);
+        $parameters = array_map(
+            static fn (string $one): array => [
+                'name' => $one,
+                'in' => 'path',
+                'required' => true,
+                'description' => Operations::parameter($one),
+                'schema' => ['type' => 'string'],
+            ],
+            $found[1],
+        );
         foreach ($operation->query as $one => $meaning) {
-            $parameters[] = ['name' => $one, 'in' => 'query', 'required' => false, 'description' => $meaning, 'schema' => ['type' => 'string']];
+            $parameters[] = [
+                'name' => $one,
+                'in' => 'query',
+                'required' => false,
+                'description' => $meaning,
+                'schema' => ['type' => 'string'],
+            ];
         }
 
         return array_filter([
             'operationId' => trim((string) preg_replace('/[^a-z0-9]+/i', '-', strtolower($name)), '-'),
             'summary' => $operation->summary,
-            'security' => $operation->scope === null ? [['session' => []]] : [['session' => []], ['key' => [$operation->scope->value]]],
+            'security' => $operation->scope === null
+                    ? [['session' => []]]
+                    : [['session' => []], ['key' => [$operation->scope->value]]],
             'parameters' => $parameters,
-            'requestBody' => $operation->body === [] ? null : ['required' => true, 'content' => ['application/json' => ['schema' => self::named($this->body($operation->body))]]],
+            'requestBody' => $operation->isFile
+                ? ['required' => true, 'content' => ['application/octet-stream' => ['schema' => (object) []]]]
+                : ($operation->body === []
+                    ? null
+                    : [
+                        'required' => true,
+                        'content' => ['application/json' => ['schema' => self::named($this->body($operation->body))]],
+                    ]),
             'responses' => [
                 (string) $operation->status => $this->answer($operation->answer),
-                'default' => ['description' => 'What went wrong.', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/problem']]]],
+                ...$operation->orNothing ? ['204' => ['description' => 'The rush has no plan just now.']] : [],
+                'default' => [
+                    'description' => 'What went wrong.',
+                    'content' => [
+                        'application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/problem']],
+                    ],
+                ],
             ],
         ]);
     }
@@ -67,8 +110,11 @@ final readonly class Document
         $names = array_map(static fn (string $name): string => rtrim($name, '?'), array_keys($fields));
 
         return array_filter([
-            'type' => 'object', 'properties' => array_combine($names, $fields),
-            'required' => array_values(array_filter(array_keys($fields), static fn (string $name): bool => ! str_ends_with($name, '?'))),
+            'type' => 'object',
+            'properties' => array_combine($names, $fields),
+            'required' => array_values(
+                array_filter(array_keys($fields), static fn (string $name): bool => ! str_ends_with($name, '?')),
+            ),
         ]);
     }
 
@@ -77,8 +123,14 @@ final readonly class Document
     {
         return match (true) {
             $answer === null => ['description' => 'Done.'],
-            str_contains($answer, '/') => ['description' => 'The file.', 'content' => [$answer => ['schema' => (object) []]]],
-            default => ['description' => 'The answer.', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/'.$answer]]]],
+            str_contains($answer, '/') => [
+                'description' => 'The file.',
+                'content' => [$answer => ['schema' => (object) []]],
+            ],
+            default => [
+                'description' => 'The answer.',
+                'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/'.$answer]]],
+            ],
         };
     }
 
@@ -127,7 +179,10 @@ final readonly class Document
                 $value = '#/components/schemas/'.($part === '' ? $of : self::component($of, $part));
             } elseif (is_array($value)) {
                 // an empty list of names is an empty object where properties are meant
-                $value = $value === [] && in_array($key, ['properties', 'items', 'additionalProperties'], true) ? (object) [] : self::named($value, $file);
+                $value =
+                    $value === [] && in_array($key, ['properties', 'items', 'additionalProperties'], true)
+                        ? (object) []
+                        : self::named($value, $file);
             }
             $named[$key] = $value;
         }

@@ -13,6 +13,8 @@ final readonly class Operation
      * @param  ?Scope  $scope  null where only somebody at a page may ask
      * @param  int  $status  of a good answer
      * @param  array<string, string>  $query  what each parameter after ? is for
+     * @param  bool  $orNothing  whether it is asked for in the background while a rush goes on being changed: 204 where that has no plan
+     * @param  bool  $isFile  whether the body is a file as it is, instead of fields
      */
     public function __construct(
         public string $summary,
@@ -21,5 +23,7 @@ final readonly class Operation
         public ?Scope $scope = null,
         public int $status = 200,
         public array $query = [],
+        public bool $isFile = false,
+        public bool $orNothing = false,
     ) {}
 }

@@ -36,7 +36,7 @@ final class Operations
     /** Who asks for a page by this address: {gear} is a piece, {rush} a rush, by their ids. */
     private const PARAMETERS = [
         'gear' => 'Id of a piece of gear.', 'card' => 'Id of a card.', 'rush' => 'Id of a rush.', 'kit' => 'Id of a kit.', 'sweep' => 'Id of a sweep.', 'token' => 'Text of a link, or id of a key.',
-        'scheme' => 'A button scheme.',
+        'scheme' => 'A button scheme.', 'file' => 'Id of a file.', 'purpose' => 'What the file is for: kit.', 'hash' => 'SHA-256 of the file, 64 hexadecimal digits.',
     ];
 
     /** @var ?array<string, Operation> */
@@ -78,6 +78,7 @@ final class Operations
             'GET quota' => new Operation('What an account may keep, and how much of that is used.', 'quota', scope: Scope::Read),
             'PUT settings' => new Operation('Changes settings; what is not named stays.', 'signedIn', ['settings' => $settings], Scope::Write),
             'PUT assumptions' => new Operation('Changes assumed figures; null gives one back its default.', 'signedIn', ['assumptions' => ['type' => 'object', 'additionalProperties' => ['type' => ['number', 'null']]]], Scope::Write),
+            'PUT subjects' => new Operation('Keeps subjects of your own by name; null lets one go.', 'signedIn', ['subjects' => ['type' => 'object', 'additionalProperties' => ['anyOf' => [['$ref' => 'rush-hold:/schemas/answers.json#/$defs/ownSubject'], ['type' => 'null']]]]], Scope::Write),
             'PUT password' => new Operation('Changes the password.', null, ['current' => ['type' => 'string'], 'password' => self::PASSWORD], status: 204),
             'DELETE account' => new Operation('Deletes the account with everything in it.', null, ['password' => ['type' => 'string']], status: 204),
             'GET tokens' => new Operation('The keys of this account for other programs.', 'tokenList'),
@@ -90,7 +91,7 @@ final class Operations
     private static function gear(): array
     {
         $document = ['type' => 'object', 'description' => 'The part of kit/1 of its type.'];
-        $file = ['file' => ['type' => 'string', 'description' => 'A kit/1 file as text.']];
+        $file = ['file?' => ['type' => 'string', 'description' => 'A kit/1 file as text.'], 'file_id?' => ['type' => 'string', 'description' => 'Or the id of a file sent before.']];
         $choices = ['type' => 'array', 'items' => ['type' => 'string', 'enum' => ['new', 'over', 'skip']], 'description' => 'For each piece.'];
 
         return [
@@ -101,6 +102,10 @@ final class Operations
             'GET gear/{gear}/camera-state' => new Operation('How a body was left.', 'cameraState', scope: Scope::Read),
             'PUT gear/{gear}/camera-state' => new Operation('Tells how a body was left; of two tellings the later counts.', 'cameraState', ['state' => ['$ref' => 'rush-hold:/schemas/camera-state.json'], 'by' => self::NAME, 'at' => ['type' => 'integer', 'description' => 'ms since 1970.']], Scope::Write),
             'GET gear/{gear}/file' => new Operation('A piece as a kit/1 file.', 'kit-file', scope: Scope::Read),
+            'GET files' => new Operation('Files you have sent, newest first.', 'fileList', scope: Scope::Read, query: ['purpose' => 'Only those for this purpose.']),
+            'PUT files/{purpose}/{hash}' => new Operation('Sends a file; the same content again is the same file, and answers 200 instead of 201.', 'fileWhole', scope: Scope::Write, status: 201, query: ['name' => 'What you call it.'], isFile: true),
+            'GET files/{file}' => new Operation('The bytes of a file.', 'application/octet-stream', scope: Scope::Read),
+            'DELETE files/{file}' => new Operation('Deletes a file.', null, scope: Scope::Write, status: 204),
             'GET kit-file' => new Operation('Everything you own as one kit/1 file.', 'kit-file', scope: Scope::Read),
             'POST kit-file/preview' => new Operation('What a kit/1 file would change; nothing is changed.', 'preview', $file, Scope::Read),
             'POST kit-file' => new Operation('Takes in pieces of a kit/1 file, all or none.', 'imported', $file + ['choices' => $choices] + self::CREATION, Scope::Write),
@@ -155,8 +160,8 @@ final class Operations
             ...self::undoable('rushes/{rush}', 'rush, with its plan', 'rushWhole', self::IN_USE + self::RUSH + ['dials?' => self::DIALS], true),
             'POST rushes/{rush}/duplicate' => new Operation('Copies a rush.', 'rushWhole', self::CREATION, Scope::Write, 201),
             'GET rushes/{rush}/plan' => new Operation('The plan of a rush (plan/1).', 'plan', scope: Scope::Read),
-            'GET rushes/{rush}/tips' => new Operation('What would change the answer.', 'tips', scope: Scope::Read),
-            'GET rushes/{rush}/map' => new Operation('The answer for other distances and speeds.', 'map', scope: Scope::Read),
+            'GET rushes/{rush}/tips' => new Operation('What would change the answer.', 'tips', scope: Scope::Read, orNothing: true),
+            'GET rushes/{rush}/map' => new Operation('The answer for other distances and speeds.', 'map', scope: Scope::Read, orNothing: true),
             'GET rushes/{rush}/schools' => new Operation('The rush answered by each school of practice.', 'schools', scope: Scope::Read),
             'POST plans' => new Operation('Plans a rush/1 and a kit/1 that are sent along; nothing is kept.', 'plan', self::RUSH + ['kit' => ['$ref' => 'rush-hold:/schemas/kit.json']], Scope::Read),
         ];
@@ -168,6 +173,7 @@ final class Operations
         return [
             'GET rushes/{rush}/rehearsal' => new Operation('What many passes tell of the hold as it is.', 'estimate', scope: Scope::Read),
             'GET rushes/{rush}/rehearsal/remedies' => new Operation('Single dials that would bring more sharp frames.', 'remedies', scope: Scope::Read),
+            'GET rushes/{rush}/rehearsal/outlook' => new Operation('Sharp frames against ISO, what must not be touched, and what would help.', 'outlook', scope: Scope::Read, orNothing: true),
             'POST rushes/{rush}/rehearsal/try' => new Operation('What the same passes tell with dials turned; nothing is kept.', 'tried', ['dials' => self::DIALS], Scope::Read),
             'POST rushes/{rush}/rehearsal/take' => new Operation('One pass, step by step; nothing is kept.', 'take', ['seed' => ['type' => 'integer', 'minimum' => 0], 'dials' => self::DIALS], Scope::Read),
             'GET rushes/{rush}/sweeps' => new Operation('The last sweep of each kind.', 'sweepList', scope: Scope::Read),

@@ -14,17 +14,21 @@ use RushHold\Faults\Fault;
 use RushHold\Hold\Dials;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Plan;
-use RushHold\Planning\PlanDocument;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Rush;
+use RushHold\Wording\Plan\PlanDocument;
 
 /** Keeps the plan of each rush up to date: reckoned again only when something it rests on has changed. */
 final readonly class PlanCache
 {
     /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
-    private const PLANNER = 10;
+    private const PLANNER = 15;
 
-    public function __construct(private Planner $planner, private SchemaChecker $checker, private Reckoning $reckoning) {}
+    public function __construct(
+        private Planner $planner,
+        private SchemaChecker $checker,
+        private Reckoning $reckoning,
+    ) {}
 
     public function of(RushRecord $rush, User $user): PlanRecord
     {
@@ -36,11 +40,20 @@ final readonly class PlanCache
         if ($stands && ($kept->fault !== null || $kept->text($units) !== null)) {
             return $kept;
         }
-        [$text, $settings, $fault] = $this->reckon(fn (): Plan => $this->plan($rush->value(), Kit::fromArray($kit), $user, $rush->dials()), $user);
+        [$text, $settings, $fault] = $this->reckon(
+            fn (): Plan => $this->plan($rush->value(), Kit::fromArray($kit), $user, $rush->dials()),
+            $user,
+        );
         // two that ask at once write the same; in other units it is the same plan
-        $plan = PlanRecord::query()->updateOrCreate(['rush_id' => $rush->id], [
-            'fingerprint' => $fingerprint, 'fault' => $fault, 'settings' => $settings, $units->value => $text,
-        ] + ($stands ? [] : ['metric' => null, 'imperial' => null]));
+        $plan = PlanRecord::query()->updateOrCreate(
+            ['rush_id' => $rush->id],
+            [
+                'fingerprint' => $fingerprint,
+                'fault' => $fault,
+                'settings' => $settings,
+                $units->value => $text,
+            ] + ($stands ? [] : ['metric' => null, 'imperial' => null]),
+        );
         $rush->setRelation('plan', $plan);
 
         return $plan;
@@ -59,9 +72,14 @@ final readonly class PlanCache
      */
     public function planDocuments(\stdClass $rush, \stdClass $kit, User $user): array
     {
-        [$text, , $fault] = $this->reckon(fn (): Plan => $this->plan(
-            Rush::fromArray($this->checker->check($rush, 'rush', 'rush')), Kit::fromArray($this->checker->check($kit, 'kit', 'kit')), $user,
-        ), $user);
+        [$text, , $fault] = $this->reckon(
+            fn (): Plan => $this->plan(
+                Rush::fromArray($this->checker->check($rush, 'rush', 'rush')),
+                Kit::fromArray($this->checker->check($kit, 'kit', 'kit')),
+                $user,
+            ),
+            $user,
+        );
 
         return [JsonText::orNull($text), $fault];
     }
@@ -73,7 +91,12 @@ final readonly class PlanCache
      */
     public function planOf(RushRecord $rush, User $user): Plan
     {
-        return $this->plan($rush->value(), Kit::fromArray($rush->kit->document($rush->focal_mm)), $user, $rush->dials());
+        return $this->plan(
+            $rush->value(),
+            Kit::fromArray($rush->kit->document($rush->focal_mm)),
+            $user,
+            $rush->dials(),
+        );
     }
 
     /** @param  array<mixed>  $kit */
@@ -95,8 +118,13 @@ final readonly class PlanCache
             $hold = $plan->hold;
 
             return [
-                $this->reckoning->json('The plan', ['figures' => $user->assumptions], static fn (): array => PlanDocument::of($plan, [])),
-                ['shutter_s' => $hold->shutterS, 'f_number' => $hold->fNumber, 'iso' => $hold->iso], null,
+                $this->reckoning->json(
+                    'The plan',
+                    ['figures' => $user->assumptions],
+                    static fn (): array => PlanDocument::of($plan, [], $user->units()),
+                ),
+                ['shutter_s' => $hold->shutterS, 'f_number' => $hold->fNumber, 'iso' => $hold->iso],
+                null,
             ];
         } catch (Fault $fault) {
             return [null, null, Problem::ofFaults([$fault])->toArray()];
@@ -104,15 +132,16 @@ final readonly class PlanCache
     }
 
     /**
-     * The plan itself, with the figures and units of this person.
+     * The plan itself, with the figures of this person.
      *
      * @throws Fault when the kit does not allow one
      */
     private function plan(Rush $rush, Kit $kit, User $user, ?Dials $dials = null): Plan
     {
         return $this->reckoning->of(
-            'The plan', ['rush' => $rush, 'kit' => $kit, 'figures' => $user->assumptions, 'dials' => $dials?->toArray()],
-            fn (): Plan => $this->planner->plan($rush, $kit, $user->assumed(), $user->units(), $dials),
+            'The plan',
+            ['rush' => $rush, 'kit' => $kit, 'figures' => $user->assumptions, 'dials' => $dials?->toArray()],
+            fn (): Plan => $this->planner->plan($rush, $kit, $user->assumed(), $dials),
         );
     }
 }

@@ -36,7 +36,8 @@ final readonly class Reckoning
             throw $told;
         } catch (\Throwable $unforeseen) {
             $this->log->error($what.' was not foreseen: '.$unforeseen->getMessage(), [
-                'at' => $unforeseen->getFile().':'.$unforeseen->getLine(), 'from' => mb_strcut((string) json_encode($from, JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 4000),
+                'at' => $unforeseen->getFile().':'.$unforeseen->getLine(),
+                'from' => mb_strcut((string) json_encode($from, JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 4000),
             ]);
             throw CannotBeReckoned::from($what);
         }

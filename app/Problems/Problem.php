@@ -31,9 +31,23 @@ final readonly class Problem
     /** @param  non-empty-list<Fault>  $faults */
     public static function ofFaults(array $faults, int $status = 422): self
     {
-        return new self('bad-input', $status, 'Something in it is out of range', $faults[0]->getMessage(), self::few(array_map(static fn (Fault $fault): array => [
-            'pointer' => $fault->pointer(), 'value' => $fault->told(), 'range' => $fault->range, 'message' => $fault->getMessage(),
-        ], array_slice($faults, 0, SizeCheck::MOST_FAULTS))));
+        return new self(
+            'bad-input',
+            $status,
+            'Something in it is out of range',
+            $faults[0]->getMessage(),
+            self::few(
+                array_map(
+                    static fn (Fault $fault): array => [
+                        'pointer' => $fault->pointer(),
+                        'value' => $fault->told(),
+                        'range' => $fault->range,
+                        'message' => $fault->getMessage(),
+                    ],
+                    array_slice($faults, 0, SizeCheck::MOST_FAULTS),
+                ),
+            ),
+        );
     }
 
     /**
@@ -58,12 +72,22 @@ final readonly class Problem
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['type' => $this->type, 'title' => $this->title, 'status' => $this->status, 'detail' => $this->detail, 'faults' => $this->faults] + $this->more;
+        return [
+            'type' => $this->type,
+            'title' => $this->title,
+            'status' => $this->status,
+            'detail' => $this->detail,
+            'faults' => $this->faults,
+        ] + $this->more;
     }
 
     /** @param  array<string, string>  $headers */
     public function response(array $headers = []): JsonResponse
     {
-        return new JsonResponse($this->toArray(), $this->status, ['Content-Type' => 'application/problem+json'] + $headers);
+        return new JsonResponse(
+            $this->toArray(),
+            $this->status,
+            ['Content-Type' => 'application/problem+json'] + $headers,
+        );
     }
 }

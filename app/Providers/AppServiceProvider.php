@@ -7,8 +7,10 @@ namespace App\Providers;
 use App\Documents\SchemaChecker;
 use App\Limits\Turns;
 use App\Models\CardRecord;
+use App\Models\FileRecord;
 use App\Models\GearRecord;
 use App\Models\KeyRecord;
+use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Sessions\QuietSessionHandler;
@@ -42,10 +44,23 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(SchemaChecker::class, static fn (): SchemaChecker => new SchemaChecker(base_path('schemas')));
+        $this->app->singleton(
+            SchemaChecker::class,
+            static fn (): SchemaChecker => new SchemaChecker(base_path('schemas')),
+        );
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
-        $this->app->singleton(Turns::class, static fn (): Turns => new Turns(storage_path('framework/turns-'.self::instance()), (int) config('rushhold.heavy'), (int) config('rushhold.heavy_seats')));
-        $this->app->singleton(StoreGate::class, static fn (): StoreGate => new StoreGate(storage_path('framework/store-away-'.self::instance())));
+        $this->app->singleton(
+            Turns::class,
+            static fn (): Turns => new Turns(
+                storage_path('framework/turns-'.self::instance()),
+                (int) config('rushhold.heavy'),
+                (int) config('rushhold.heavy_seats'),
+            ),
+        );
+        $this->app->singleton(
+            StoreGate::class,
+            static fn (): StoreGate => new StoreGate(storage_path('framework/store-away-'.self::instance())),
+        );
         $this->store();
     }
 
@@ -54,7 +69,15 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         Sanctum::usePersonalAccessTokenModel(KeyRecord::class);
         // what a record's controller reads from the address; the routes themselves may be compiled
-        foreach (['gear' => GearRecord::class, 'card' => CardRecord::class, 'rush' => RushRecord::class] as $parameter => $record) {
+        foreach (
+            [
+                'gear' => GearRecord::class,
+                'card' => CardRecord::class,
+                'rush' => RushRecord::class,
+                'sweep' => RunRecord::class,
+                'file' => FileRecord::class,
+            ] as $parameter => $record
+        ) {
             Route::model($parameter, $record);
         }
         TrustProxies::at(config('rushhold.trusted_proxies'));
@@ -65,12 +88,27 @@ final class AppServiceProvider extends ServiceProvider
         }
         Vite::createAssetPathsUsing(static fn (string $path): string => '/'.$path);
 
-        Session::extend('quiet-database', static fn (Application $app): QuietSessionHandler => new QuietSessionHandler(
-            $app->make(DatabaseManager::class)->connection(), 'sessions', (int) config('session.lifetime'), $app,
-        ));
-        Cache::extend('counts', fn (Application $app) => Cache::repository(
-            function_exists('apcu_enabled') && apcu_enabled() ? new ApcStore(new ApcWrapper, (string) config('cache.prefix')) : new DatabaseStore($app->make(DatabaseManager::class)->connection(), 'cache', (string) config('cache.prefix')),
-        ));
+        Session::extend(
+            'quiet-database',
+            static fn (Application $app): QuietSessionHandler => new QuietSessionHandler(
+                $app->make(DatabaseManager::class)->connection(),
+                'sessions',
+                (int) config('session.lifetime'),
+                $app,
+            ),
+        );
+        Cache::extend(
+            'counts',
+            fn (Application $app) => Cache::repository(
+                function_exists('apcu_enabled') && apcu_enabled()
+                    ? new ApcStore(new ApcWrapper(), (string) config('cache.prefix'))
+                    : new DatabaseStore(
+                        $app->make(DatabaseManager::class)->connection(),
+                        'cache',
+                        (string) config('cache.prefix'),
+                    ),
+            ),
+        );
         // that a worker is there can be seen from outside the store (HealthController)
         Event::listen(Looping::class, static fn () => touch((string) config('rushhold.beat')));
         $this->limits();
@@ -80,8 +118,20 @@ final class AppServiceProvider extends ServiceProvider
     private function store(): void
     {
         $someoneWaits = PHP_SAPI !== 'cli';
-        $this->app->bind('db.connector.mariadb', fn (): StoreConnector => new StoreConnector($this->app->make(StoreGate::class), $someoneWaits, max(2, (int) config('rushhold.store_patience_s'))));
-        Connection::resolverFor('mariadb', function (\PDO|Closure $pdo, string $database, string $prefix, array $config) use ($someoneWaits): StoreConnection {
+        $this->app->bind(
+            'db.connector.mariadb',
+            fn (): StoreConnector => new StoreConnector(
+                $this->app->make(StoreGate::class),
+                $someoneWaits,
+                max(2, (int) config('rushhold.store_patience_s')),
+            ),
+        );
+        Connection::resolverFor('mariadb', function (
+            \PDO|Closure $pdo,
+            string $database,
+            string $prefix,
+            array $config,
+        ) use ($someoneWaits): StoreConnection {
             $connection = new StoreConnection($pdo, $database, $prefix, $config);
 
             return $someoneWaits ? $connection->guardedBy($this->app->make(StoreGate::class)) : $connection;
@@ -91,22 +141,57 @@ final class AppServiceProvider extends ServiceProvider
     /** How often anybody may ask. */
     private function limits(): void
     {
-        $who = static fn (Request $request): string => $request->user() instanceof User ? 'user '.$request->user()->id : 'ip '.self::network($request);
-        $address = static fn (Request $request): string => is_string($request->input('email')) ? mb_substr(User::address($request->input('email')), 0, 190) : '';
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(30)->by('in ip '.self::network($request)),
-            Limit::perMinute(5)->by('in address '.$address($request).' '.self::network($request)),
-        ]);
+        $who = static fn (Request $request): string => $request->user() instanceof User
+            ? 'user '.$request->user()->id
+            : 'ip '.self::network($request);
+        $address = static fn (Request $request): string => is_string($request->input('email'))
+            ? mb_substr(User::address($request->input('email')), 0, 190)
+            : '';
+        RateLimiter::for(
+            'sign-in',
+            static fn (Request $request): array => [
+                Limit::perMinute(30)->by('in ip '.self::network($request)),
+                Limit::perMinute(5)->by('in address '.$address($request).' '.self::network($request)),
+            ],
+        );
         // accounts and copies of the demo take room for as long as they stand
-        RateLimiter::for('newcomers', static fn (Request $request): Limit => Limit::perHour((int) config('rushhold.newcomers'))->by($request->path().' ip '.self::network($request)));
-        RateLimiter::for('use', static fn (Request $request): Limit => $request->isMethodSafe()
-            ? Limit::perMinute(1500)->by('read '.$who($request))
-            : Limit::perMinute(900)->by('write '.$who($request)));
-        RateLimiter::for('demo', static fn (Request $request): Limit => Limit::perMinute(30)->by('demo ip '.self::network($request)));
-        foreach (['password' => 6, 'search' => 240, 'rehearse' => 90, 'sweep' => 20, 'pdf' => 20, 'new' => 60, 'plan' => 240] as $name => $perMinute) {
-            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($perMinute)->by($name.' '.$who($request)));
+        RateLimiter::for(
+            'newcomers',
+            static fn (Request $request): Limit => Limit::perHour((int) config('rushhold.newcomers'))->by(
+                $request->path().' ip '.self::network($request),
+            ),
+        );
+        RateLimiter::for(
+            'use',
+            static fn (Request $request): Limit => $request->isMethodSafe()
+                ? Limit::perMinute(1500)->by('read '.$who($request))
+                : Limit::perMinute(900)->by('write '.$who($request)),
+        );
+        RateLimiter::for(
+            'demo',
+            static fn (Request $request): Limit => Limit::perMinute(30)->by('demo ip '.self::network($request)),
+        );
+        foreach (
+            [
+                'password' => 6,
+                'search' => 240,
+                'rehearse' => 90,
+                'sweep' => 20,
+                'files' => 600,
+                'pdf' => 20,
+                'new' => 60,
+                'plan' => 240,
+            ] as $name => $perMinute
+        ) {
+            RateLimiter::for(
+                $name,
+                static fn (Request $request): Limit => Limit::perMinute($perMinute)->by($name.' '.$who($request)),
+            );
         }
-        RateLimiter::for('shared', static fn (Request $request): Limit => Limit::perMinute(60)->by('shared ip '.self::network($request)));
+        RateLimiter::for(
+            'shared',
+            static fn (Request $request): Limit => Limit::perMinute(60)->by('shared ip '.self::network($request)),
+        );
     }
 
     /** Where a request comes from: its address, of the longer kind the part that a household has for itself. */

@@ -4,19 +4,29 @@ declare(strict_types=1);
 
 namespace App\Rehearsals;
 
+use App\Models\KitRecord;
 use App\Models\RehearsalRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Plans\PlanCache;
 use App\Plans\Reckoning;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
+use RushHold\Document\Reader;
+use RushHold\Faults\Fault;
 use RushHold\Hold\Dials;
 use RushHold\Hold\Hold;
 use RushHold\Kit\FocusMode;
+use RushHold\Kit\Kit;
+use RushHold\Planning\Planner;
 use RushHold\Rehearsal\Estimate\EstimateDocument;
 use RushHold\Rehearsal\Estimate\Margin;
 use RushHold\Rehearsal\Estimate\RemedySearch;
 use RushHold\Rehearsal\Estimate\Tally;
+use RushHold\Rehearsal\Outlook\Frontier;
+use RushHold\Rehearsal\Outlook\HelpSearch;
+use RushHold\Rehearsal\Outlook\OutlookDocument;
+use RushHold\Rehearsal\Outlook\Touches;
 use RushHold\Rehearsal\Rehearsal;
 use RushHold\Rehearsal\Take;
 use RushHold\Rehearsal\TakeDocument;
@@ -30,6 +40,12 @@ final readonly class RehearsalCache
     /** Passes on which each single dial is tried. */
     private const TRIES = 60;
 
+    /** Passes on which each thing a person could do is tried. */
+    private const HELPS = 40;
+
+    /** Other kits that are tried at the most. */
+    private const KITS = 4;
+
     /** Passes of an estimate that are played however long they take. */
     private const LEAST = 12;
 
@@ -37,9 +53,9 @@ final readonly class RehearsalCache
     private const ASSUMED = ['rehearse.', 'af.', 'focus.prediction', 'aim.recover.', 'person.reaction'];
 
     /** Raised whenever a rehearsal itself tells otherwise, so that kept ones are made again. */
-    private const MODEL = 2;
+    private const MODEL = 5;
 
-    public function __construct(private PlanCache $plans, private Reckoning $reckoning) {}
+    public function __construct(private PlanCache $plans, private Reckoning $reckoning, private Planner $planner) {}
 
     /**
      * What many passes tell of the hold as it is: as kept, or reckoned now.
@@ -50,7 +66,9 @@ final readonly class RehearsalCache
      */
     public function estimate(RushRecord $rush, User $user): array
     {
-        return array_diff_key($this->kept($rush, $user), ['by_pass' => 1, 'model' => 1]) + ['assumed' => $user->assumed()->told(self::ASSUMED)];
+        return array_diff_key($this->kept($rush, $user), ['by_pass' => 1, 'model' => 1]) + [
+            'assumed' => $user->assumed()->told(self::ASSUMED),
+        ];
     }
 
     /** @return array<string, mixed> with the sharp frames of each pass */
@@ -66,10 +84,14 @@ final readonly class RehearsalCache
             $rehearsal = Rehearsal::of($plan);
             $tally = self::tally($rehearsal, $rehearsal->plan->hold);
 
-            return ['model' => self::MODEL, 'by_pass' => $tally->sharp()] + EstimateDocument::of($tally, self::isByHand($rehearsal));
+            return ['model' => self::MODEL, 'by_pass' => $tally->sharp()] +
+                EstimateDocument::of($tally, self::isByHand($rehearsal));
         });
         $at = Carbon::now();
-        RehearsalRecord::query()->updateOrCreate(['rush_id' => $rush->id], ['fingerprint' => $fingerprint, 'document' => $document, 'made_at' => $at]);
+        RehearsalRecord::query()->updateOrCreate(
+            ['rush_id' => $rush->id],
+            ['fingerprint' => $fingerprint, 'document' => $document, 'made_at' => $at],
+        );
 
         return ['at' => $at->toIso8601ZuluString()] + $document;
     }
@@ -90,8 +112,10 @@ final readonly class RehearsalCache
             $then = self::tally($rehearsal, $dials->on($plan->hold));
 
             return EstimateDocument::of($then, self::isByHand($rehearsal)) + [
-                'words' => EstimateDocument::words($plan, $dials), 'gain' => Margin::between($then->sharp(), $now)->toArray(),
-            ] + EstimateDocument::light($plan, $dials);
+                'words' => EstimateDocument::words($plan, $dials),
+                'gain' => Margin::between($then->sharp(), $now)->toArray(),
+            ] +
+                EstimateDocument::light($plan, $dials);
         });
     }
 
@@ -100,7 +124,68 @@ final readonly class RehearsalCache
     {
         $plan = $this->plans->planOf($rush, $user);
 
-        return $this->reckoned($rush, $user, static fn (): array => EstimateDocument::remedies($plan, RemedySearch::find(Rehearsal::of($plan), $plan->hold, self::TRIES, self::clock())));
+        return $this->reckoned(
+            $rush,
+            $user,
+            static fn (): array => EstimateDocument::remedies(
+                $plan,
+                RemedySearch::find(Rehearsal::of($plan), $plan->hold, self::TRIES, self::clock()),
+            ),
+        );
+    }
+
+    /**
+     * Sharp frames against ISO, what must not be touched, and what would help most.
+     *
+     * @return ?array<string, mixed>  null where it has no plan
+     */
+    public function outlook(RushRecord $rush, User $user): ?array
+    {
+        try {
+            $plan = $this->plans->planOf($rush, $user);
+        } catch (Fault) {
+            return null;
+        }
+        $others = $this->otherKits($rush, $user);
+
+        return $this->reckoned($rush, $user, function () use ($plan, $others, $user): array {
+            $rehearsal = Rehearsal::of($plan);
+            $takes = self::takes($rehearsal);
+
+            return (new OutlookDocument($user->units()))->of(
+                $plan,
+                count($takes),
+                Frontier::of($rehearsal, $takes),
+                Touches::of($rehearsal, $takes),
+                HelpSearch::find($this->planner, $plan, $others, self::HELPS, self::clock()),
+            );
+        });
+    }
+
+    /** @return list<Take> of the hold as it is */
+    private static function takes(Rehearsal $rehearsal): array
+    {
+        $camera = $rehearsal->camera();
+        $goesOn = self::clock();
+        $takes = [];
+        for ($seed = 0; $seed < Touches::PASSES && ($seed < self::LEAST || $goesOn()); $seed++) {
+            $takes[] = Take::of($rehearsal->pass($seed), $camera);
+        }
+
+        return $takes;
+    }
+
+    /** @return array<string, Kit> other kits of the same person, by the name of their lens */
+    private function otherKits(RushRecord $rush, User $user): array
+    {
+        $found = [];
+        /** @var Collection<int, KitRecord> $kits */
+        $kits = $user->kits()->whereKeyNot($rush->kit_id)->with(KitRecord::PARTS)->limit(self::KITS)->get();
+        foreach ($kits as $kit) {
+            $found[$kit->name()] = Kit::fromArray(Reader::plain($kit->document()));
+        }
+
+        return $found;
     }
 
     /**
@@ -118,7 +203,9 @@ final readonly class RehearsalCache
             $take = Take::of($pass, $rehearsal->camera());
 
             return TakeDocument::of($seed, $take) + [
-                'tried' => $dials->areNone() ? null : TakeDocument::tried(Take::of($pass, $rehearsal->camera($dials->on($plan->hold)))),
+                'tried' => $dials->areNone()
+                    ? null
+                    : TakeDocument::tried(Take::of($pass, $rehearsal->camera($dials->on($plan->hold)))),
             ];
         });
     }
@@ -131,12 +218,20 @@ final readonly class RehearsalCache
      */
     private function reckoned(RushRecord $rush, User $user, \Closure $reckon): array
     {
-        return $this->reckoning->of('The rehearsal', ['rush' => $rush->document, 'kit' => $rush->kit->document($rush->focal_mm), 'figures' => $user->assumptions], static function () use ($reckon): array {
-            $told = $reckon();
-            json_encode($told, JSON_THROW_ON_ERROR);
+        return $this->reckoning->of(
+            'The rehearsal',
+            [
+                'rush' => $rush->document,
+                'kit' => $rush->kit->document($rush->focal_mm),
+                'figures' => $user->assumptions,
+            ],
+            static function () use ($reckon): array {
+                $told = $reckon();
+                json_encode($told, JSON_THROW_ON_ERROR);
 
-            return $told;
-        });
+                return $told;
+            },
+        );
     }
 
     /** @return \Closure(): bool whether there is time left, from now on */
@@ -154,7 +249,7 @@ final readonly class RehearsalCache
 
     private static function tally(Rehearsal $rehearsal, Hold $hold): Tally
     {
-        $tally = new Tally;
+        $tally = new Tally();
         $camera = $rehearsal->camera($hold);
         $goesOn = self::clock();
         for ($seed = 0; $seed < self::PASSES && ($seed < self::LEAST || $goesOn()); $seed++) {

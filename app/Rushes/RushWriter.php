@@ -21,8 +21,13 @@ final readonly class RushWriter
     public function __construct(private SchemaChecker $checker, private History $history) {}
 
     /** A rush that is not saved yet. */
-    public function begun(User $user, KitRecord $kit, \stdClass $document, ?float $focalMm, ?\stdClass $dials = null): RushRecord
-    {
+    public function begun(
+        User $user,
+        KitRecord $kit,
+        \stdClass $document,
+        ?float $focalMm,
+        ?\stdClass $dials = null,
+    ): RushRecord {
         $rush = $user->rushes()->make(['kit_id' => $kit->id, 'focal_mm' => $focalMm, 'dials' => $dials]);
         $this->fill($rush, $document);
 
@@ -46,11 +51,22 @@ final readonly class RushWriter
      *
      * @throws ProblemException when somebody else has written since
      */
-    public function edit(RushRecord $rush, Write $write, \stdClass $document, KitRecord $kit, ?float $focalMm, ?\stdClass $dials = null): RushRecord
-    {
+    public function edit(
+        RushRecord $rush,
+        Write $write,
+        \stdClass $document,
+        KitRecord $kit,
+        ?float $focalMm,
+        ?\stdClass $dials = null,
+    ): RushRecord {
         $adopted = $dials === null ? null : $this->checker->check($dials, 'dials', 'dials');
 
-        return $this->history->edit($rush, $write, function (RushRecord $rush) use ($document, $kit, $focalMm, $adopted): void {
+        return $this->history->edit($rush, $write, function (RushRecord $rush) use (
+            $document,
+            $kit,
+            $focalMm,
+            $adopted,
+        ): void {
             $this->fill($rush, $document);
             $rush->fill(['kit_id' => $kit->id, 'focal_mm' => $focalMm]);
             if ($adopted !== null) {

@@ -48,7 +48,12 @@ final class QuietSessionHandler extends DatabaseSessionHandler
         if (ByKey::is(request())) {
             return true;
         }
-        if ($this->exists && $sessionId === $this->readId && $data === $this->read && $this->seen > $this->currentTime() - self::SEEN_EVERY_S) {
+        if (
+            $this->exists &&
+            $sessionId === $this->readId &&
+            $data === $this->read &&
+            $this->seen > $this->currentTime() - self::SEEN_EVERY_S
+        ) {
             return true;
         }
 

@@ -39,7 +39,7 @@ final class StoreConnection extends MariaDbConnection
         }
         // whoever was turned away at the gate has learnt nothing: else a run of requests would keep it closed for ever
         $cause = $e->getPrevious() ?? $e;
-        if (! $cause instanceof StoreClosed && $this->causedByLostConnection($cause)) {
+        if (! ($cause instanceof StoreClosed) && $this->causedByLostConnection($cause)) {
             $this->gate->close();
         }
         throw $e;

@@ -15,7 +15,11 @@ use PDO;
 final class StoreConnector extends MariaDbConnector
 {
     /** @param  int  $patienceS  longest wait for any one answer of the store, in whole seconds, 2 or more */
-    public function __construct(private readonly StoreGate $gate, private readonly bool $someoneWaits, private readonly int $patienceS) {}
+    public function __construct(
+        private readonly StoreGate $gate,
+        private readonly bool $someoneWaits,
+        private readonly int $patienceS,
+    ) {}
 
     /**
      * @param  array<string, mixed>  $config
@@ -27,7 +31,7 @@ final class StoreConnector extends MariaDbConnector
             return parent::createConnection($dsn, $config, $options);
         }
         if (! $this->gate->isOpen()) {
-            throw new StoreClosed;
+            throw new StoreClosed();
         }
         // the driver counts the wait for an answer by this alone, a hand-shake that never comes included
         ini_set('mysqlnd.net_read_timeout', (string) $this->patienceS);
@@ -36,7 +40,7 @@ final class StoreConnector extends MariaDbConnector
         try {
             $pdo = $this->createPdoConnection($dsn, $config['username'] ?? null, $config['password'] ?? null, $options);
         } catch (\Exception $failed) {
-            if ((new LostConnectionDetector)->causedByLostConnection($failed)) {
+            if ((new LostConnectionDetector())->causedByLostConnection($failed)) {
                 $this->gate->close();
             }
             throw $failed;

@@ -33,7 +33,15 @@ final readonly class Creation
         return DB::transaction(function () use ($user, $record, $writeId, $room): array {
             $user->inTurn();
             /** @var ?T $there */
-            $there = $writeId === null ? null : $record->newQuery()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', $user->id)->where('creation_id', $writeId)->first();
+            $there =
+                $writeId === null
+                    ? null
+                    : $record
+                        ->newQuery()
+                        ->withoutGlobalScope(SoftDeletingScope::class)
+                        ->where('user_id', $user->id)
+                        ->where('creation_id', $writeId)
+                        ->first();
             if ($there?->getAttribute('deleted_at') !== null) {
                 // asked for again after it was deleted: then another is meant
                 $there->forceFill(['creation_id' => null])->save();

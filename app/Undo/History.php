@@ -44,7 +44,8 @@ final readonly class History
     public function edit(Model&Undoable $record, Write $write, \Closure $change): Model
     {
         return $this->locked($record, $write->revision, function (Model&Undoable $now) use ($write, $change): void {
-            if ($now->position === 0) { // from before states were kept
+            if ($now->position === 0) {
+                // from before states were kept
                 $now->position = 1;
                 $this->keep($now, 1, 'start');
             }
@@ -56,7 +57,9 @@ final readonly class History
             $now->write_id = $write->id;
             $this->keep($now, $next, $write->gesture);
             if ($next > self::KEPT) {
-                $this->of($now)->where('seq', '<=', $next - self::KEPT)->delete();
+                $this->of($now)
+                    ->where('seq', '<=', $next - self::KEPT)
+                    ->delete();
             }
         });
     }
@@ -73,9 +76,10 @@ final readonly class History
     {
         return $this->locked($record, $seenRevision, function (Model&Undoable $now) use ($by): void {
             // older states are thinned, so the next one need not be next by number
-            $version = $by < 0
-                ? $this->of($now)->where('seq', '<', $now->position)->orderByDesc('seq')->first()
-                : $this->of($now)->where('seq', '>', $now->position)->orderBy('seq')->first();
+            $version =
+                $by < 0
+                    ? $this->of($now)->where('seq', '<', $now->position)->orderByDesc('seq')->first()
+                    : $this->of($now)->where('seq', '>', $now->position)->orderBy('seq')->first();
             if ($version !== null) {
                 $now->takeState($version->state);
                 $now->position = $version->seq;
@@ -88,7 +92,8 @@ final readonly class History
     public function undoState(Model&Undoable $record): array
     {
         return [
-            'revision' => $record->revision, 'write_id' => $record->write_id,
+            'revision' => $record->revision,
+            'write_id' => $record->write_id,
             'can_undo' => $record->position > 1 && $this->of($record)->where('seq', '<', $record->position)->exists(),
             'can_redo' => $record->position > 0 && $this->of($record)->where('seq', '>', $record->position)->exists(),
         ];
@@ -108,10 +113,16 @@ final readonly class History
             /** @var T $now */
             $now = $record->newQuery()->whereKey($record->id)->lockForUpdate()->firstOrFail();
             if ($now->revision !== $seenRevision) {
-                throw new ProblemException(new Problem(
-                    'changed-elsewhere', 409, 'This was changed elsewhere', 'Another tab or device saved it after you opened it. Keep yours, or take theirs.',
-                    [], ['revision' => $now->revision],
-                ));
+                throw new ProblemException(
+                    new Problem(
+                        'changed-elsewhere',
+                        409,
+                        'This was changed elsewhere',
+                        'Another tab or device saved it after you opened it. Keep yours, or take theirs.',
+                        [],
+                        ['revision' => $now->revision],
+                    ),
+                );
             }
             $change($now);
             $now->revision++;
@@ -132,7 +143,13 @@ final readonly class History
         $bytes = strlen((string) json_encode($record->state()));
         Version::query()->updateOrCreate(
             ['record_type' => $record::kind(), 'record_id' => $record->id, 'seq' => $seq],
-            ['user_id' => $record->user_id, 'gesture' => $gesture, 'state' => $record->state(), 'bytes' => $bytes, 'at' => Carbon::now()],
+            [
+                'user_id' => $record->user_id,
+                'gesture' => $gesture,
+                'state' => $record->state(),
+                'bytes' => $bytes,
+                'at' => Carbon::now(),
+            ],
         );
         $this->quota->keepHistory($record->user_id, $bytes);
     }

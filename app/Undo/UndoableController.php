@@ -79,7 +79,12 @@ abstract readonly class UndoableController extends Controller
         $user = $this->user($request);
 
         return DB::transaction(function () use ($request, $body, $user, $record): JsonResponse {
-            [$made, $new] = $this->creation->once($user, $record, $body->optionalText('write_id', 40), fn () => $this->roomFor($user, $record));
+            [$made, $new] = $this->creation->once(
+                $user,
+                $record,
+                $body->optionalText('write_id', 40),
+                fn () => $this->roomFor($user, $record),
+            );
 
             return $this->answer($request, $made, $new ? 201 : 200);
         });

@@ -66,15 +66,15 @@ final class Yardstick
             $scene->steps, count($times), Gains::FULL - 1, (int) ! $strips->areNone(), (int) $tracking->seesBehind, (int) $looking->nearestWins, $scene->arrives, $held,
             $step, $lens, $looking->halfRad, $looking->halfUpRad, $looking->halfPatchM, $looking->halfPatchUpM,
             $strips->halfRad, $looking->halfGrabRad + $strips->halfRad, $looking->halfTargetM, $strips->distanceM,
-            $wait, $looking->hazard, $looking->hazardPart, $looking->hazardBehind, $looking->keeps,
+            $wait, $looking->hazard, $looking->hazardPart, $looking->hazardBehind, $looking->keeps, $looking->misleads,
             $tracking->scatter, $tracking->leadS, $drive->nearest, $drive->farthest, $drive->front, $drive->behind, $looking->partM,
             $drive->softPerDioptre, $tracking->soft, $tracking->lost, $tracking->glimpseS, $tracking->acquireS, $tracking->recoverS,
             $step / $tracking->grabS, $step / $tracking->behindS, $tracking->behindS + $wait, $drive->travel, $drive->settles, $tracking->lagS,
             $exposing->focalMm, $exposing->fNumber, $exposing->shutterS, $exposing->limitMm, $exposing->diffractionMm, $exposing->groupMm, $exposing->shakeMm, $exposing->panLeft, $exposing->ownMps,
-            $scene->following->halfFrameRad, $scene->following->halfFrameUpRad,
+            $scene->following->halfFrameRad, $scene->following->halfFrameUpRad, $scene->following->besideRad, $scene->following->highRad,
             ...$tracking->gains->place, ...$tracking->gains->speed, ...$tracking->gains->change,
             ...$pass->distanceM, ...$pass->asideM, ...$pass->aboveM, ...$pass->gapRad, ...$pass->aimGapRad, ...$pass->measure, ...$pass->chance, ...$pass->crossingMps,
-            ...$times, ...array_slice($pass->panScatter, 0, count($times)), ...array_slice($pass->shakeScatter, 0, count($times)),
+            ...$times, ...array_slice($pass->panScatter, 0, count($times)), ...array_slice($pass->shakeScatter, 0, count($times)), ...array_slice($pass->ownScatter, 0, count($times)),
         ];
     }
 }

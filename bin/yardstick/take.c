@@ -29,15 +29,15 @@ int main(int argc, char **argv) {
   double step = next(), lens0 = next();
   double half_area = next(), half_up = next(), patch = next(), patch_up = next();
   double half_obstacle = next(), grab_within = next(), target = next(), obstacle_m = next();
-  double wait = next(), hazard = next(), hazard_part = next(), hazard_behind = next(), keeps = next();
+  double wait = next(), hazard = next(), hazard_part = next(), hazard_behind = next(), keeps = next(), misleads = next();
   double scatter = next(), leads = next(), nearest = next(), farthest = next(), front_at = next(), behind_at = next(), part_m = next();
   double per_dioptre = next(), soft = next(), lost = next(), glimpse = next(), acquire = next(), recover = next();
   double grab = next(), grab_behind = next(), part_s = next(), travel = next(), settles = next(), lag = next();
   double focal = next(), f_number = next(), shutter = next(), limit = next(), diffraction = next(), group = next(), shake_mm = next(), pan_left = next(), own = next();
-  double half_frame = next(), half_frame_up = next();
+  double half_frame = next(), half_frame_up = next(), beside = next(), high = next();
   double *places = block(full + 1), *speeds = block(full + 1), *changes = block(full + 1);
   double *distance = block(steps), *aside = block(steps), *above = block(steps), *gap = block(steps), *aim_gap = block(steps), *measure = block(steps), *chance = block(steps), *crossing = block(steps);
-  double *times = block(frames), *pan_scatter = block(frames), *shake_scatter = block(frames);
+  double *times = block(frames), *pan_scatter = block(frames), *shake_scatter = block(frames), *own_scatter = block(frames);
   double *dioptres = malloc(sizeof(double) * steps);
   int *holds = malloc(sizeof(int) * steps);
   long counts[VERDICTS] = {0};
@@ -71,16 +71,20 @@ int main(int argc, char **argv) {
           if (chance[at] > 1 - hazard) {
             double kind = (1 - chance[at]) / hazard;
             held = kind < hazard_part ? PART : kind < hazard_behind ? BEHIND : NOTHING;
+            if (held == NOTHING) wanted = lens + (kind < (1 + hazard_behind) / 2 ? 1 : -1) * lost / per_dioptre;
             part_left = part_s;
             doubt = found = sought = 0;
           }
-        } else { x = px; a = 0; doubt += step; }
+        } else {
+          if (doubt == 0 && front && chance[at] < misleads) held = FRONT;
+          x = px; a = 0; doubt += step;
+        }
         if (doubt > wait) { held = NOTHING; doubt = found = sought = 0; }
       } else if (held == PART) {
         part_left -= step;
         if (part_left <= 0) { held = NOTHING; found = sought = 0; }
       } else if (held != NOTHING) {
-        doubt = (held == FRONT ? front : !seen) ? 0 : doubt + step;
+        doubt = (held == FRONT ? front : !seen) ? (doubt > step ? doubt - step : 0) : doubt + step;
         if (doubt > wait) { held = NOTHING; doubt = found = sought = 0; }
       }
       if (held == NOTHING) {
@@ -117,22 +121,22 @@ int main(int argc, char **argv) {
       double plane = behind <= 0 ? dioptres[0] : behind >= steps - 1 ? dioptres[steps - 1] : dioptres[base] * (1 - (behind - base)) + dioptres[base + 1] * (behind - base);
       int what = holds[base], verdict;
       double pan = crossing[before] * pan_left * pan_scatter[frame];
-      double motion = focal / (s * 1000 - focal) * 1000 * shutter * sqrt(pan * pan + own * own);
+      double motion = focal / (s * 1000 - focal) * 1000 * shutter * sqrt(pan * pan + own * own * own_scatter[frame] * own_scatter[frame]);
       double shake = shake_mm * shake_scatter[frame];
       double off = focal * focal * fabs(1 - s * plane) / (f_number * s * (1000 - focal * plane));
       double defocus = sqrt(off * off + group * group);
       double total = sqrt(motion * motion + shake * shake + defocus * defocus + diffraction * diffraction);
       double most = fmax(fmax(motion, shake), fmax(defocus, diffraction));
-      int beside = fabs(aside[before]) >= reach(half_area * s, patch) || fabs(above[before]) >= reach(half_up * s, patch_up);
-      if (before < arrives || fabs(aside[before]) > half_frame * s || fabs(above[before]) > half_frame_up * s) verdict = OUT_OF_FRAME;
+      int astray = fabs(aside[before]) >= reach(half_area * s, patch) || fabs(above[before]) >= reach(half_up * s, patch_up);
+      if (before < arrives || fabs(beside * s - aside[before]) > half_frame * s || fabs(high * s - above[before]) > half_frame_up * s) verdict = OUT_OF_FRAME;
       else if (s > obstacle_m && gap[before] < half_obstacle) verdict = HIDDEN;
       else if (total <= limit) verdict = SHARP;
       else if (most == motion) verdict = MOTION;
       else if (most == shake) verdict = SHAKE;
       else if (most == diffraction) verdict = DIFFRACTION;
       else if (group > defocus / sqrt(2)) verdict = DEPTH;
-      else if (what == FRONT || what == BEHIND || what == PART || (what == NOTHING && !beside)) verdict = WRONG;
-      else if (beside) verdict = OFF_AREA;
+      else if (what == FRONT || what == BEHIND || what == PART || (what == NOTHING && !astray)) verdict = WRONG;
+      else if (astray) verdict = OFF_AREA;
       else verdict = plane * s > 1 ? FRONT_FOCUS : BACK_FOCUS;
       counts[verdict]++;
     }

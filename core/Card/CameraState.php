@@ -34,7 +34,16 @@ final readonly class CameraState
     {
         $left = Reader::of($document);
         $known = [];
-        foreach (['focus_mode' => FocusMode::class, 'area' => AfArea::class, 'detection' => Detection::class, 'pick' => Pick::class, 'burst' => Burst::class, 'stabiliser' => StabiliserUse::class] as $field => $enum) {
+        foreach (
+            [
+                'focus_mode' => FocusMode::class,
+                'area' => AfArea::class,
+                'detection' => Detection::class,
+                'pick' => Pick::class,
+                'burst' => Burst::class,
+                'stabiliser' => StabiliserUse::class,
+            ] as $field => $enum
+        ) {
             if ($left->has($field)) {
                 $known[$field] = $left->choice($field, $enum);
             }
@@ -49,7 +58,13 @@ final readonly class CameraState
         }
         if ($left->has('limiter_m')) {
             $range = $left->items('limiter_m');
-            $known['limiter_m'] = $range === [] ? [] : [$left->inside('limiter_m')->number('0'), ($range[1] ?? null) === null ? null : $left->inside('limiter_m')->number('1')];
+            $known['limiter_m'] =
+                $range === []
+                    ? []
+                    : [
+                        $left->inside('limiter_m')->number('0'),
+                        ($range[1] ?? null) === null ? null : $left->inside('limiter_m')->number('1'),
+                    ];
         }
 
         return new self($known);
@@ -58,23 +73,56 @@ final readonly class CameraState
     /** The camera set to this hold, with no exposure compensation. */
     public static function setTo(Hold $hold): self
     {
-        return new self(array_filter([
-            'focus_mode' => $hold->focusMode, 'area' => $hold->area, 'detection' => $hold->detection, 'eye' => $hold->eye, 'stay' => $hold->stay === null ? null : (float) $hold->stay,
-            'pace' => $hold->pace === null ? null : (float) $hold->pace, 'pick' => $hold->pick, 'fps' => $hold->fps, 'burst' => $hold->burst, 'stabiliser' => $hold->stabiliser,
-            'limiter_m' => $hold->limiterM ?? [], 'shutter_s' => $hold->shutterS, 'f_number' => $hold->fNumber, 'iso' => (float) $hold->iso, 'compensation_ev' => 0.0,
-        ], static fn (mixed $value): bool => $value !== null));
+        return new self(
+            array_filter(
+                [
+                    'focus_mode' => $hold->focusMode,
+                    'area' => $hold->area,
+                    'detection' => $hold->detection,
+                    'eye' => $hold->eye,
+                    'stay' => $hold->stay === null ? null : (float) $hold->stay,
+                    'pace' => $hold->pace === null ? null : (float) $hold->pace,
+                    'pick' => $hold->pick,
+                    'fps' => $hold->fps,
+                    'burst' => $hold->burst,
+                    'stabiliser' => $hold->stabiliser,
+                    'limiter_m' => $hold->limiterM ?? [],
+                    'shutter_s' => $hold->shutterS,
+                    'f_number' => $hold->fNumber,
+                    'iso' => (float) $hold->iso,
+                    'compensation_ev' => 0.0,
+                ],
+                static fn (mixed $value): bool => $value !== null,
+            ),
+        );
     }
 
     /** @return array<string, mixed> a camera-state/1 document */
     public function toArray(): array
     {
-        return ['format' => 'camera-state/1'] + array_map(static fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value, $this->known);
+        return ['format' => 'camera-state/1'] +
+            array_map(
+                static fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value,
+                $this->known,
+            );
     }
 
     /** The same with this field not known. */
     public function without(string $field): self
     {
         return new self(array_diff_key($this->known, [$field => true]));
+    }
+
+    /**
+     * The same, but with these fields as another has them, known or not.
+     *
+     * @param  list<string>  $fields
+     */
+    public function keeping(self $other, array $fields): self
+    {
+        $fields = array_flip($fields);
+
+        return new self(array_intersect_key($other->known, $fields) + array_diff_key($this->known, $fields));
     }
 
     public function knows(string $field): bool
@@ -90,10 +138,25 @@ final readonly class CameraState
         $limiter = $known['limiter_m'] ?? $hold->limiterM;
 
         return new Hold(
-            $this->pick('focus_mode', $hold->focusMode), $hold->manualTechnique, $this->pick('area', $hold->area), $hold->place, $this->pick('detection', $hold->detection),
-            $this->pick('eye', $hold->eye), $this->whole('stay', $hold->stay), $this->whole('pace', $hold->pace), $this->pick('pick', $hold->pick), $hold->aim,
-            $this->pick('fps', $hold->fps), $this->pick('burst', $hold->burst), $this->pick('stabiliser', $hold->stabiliser), $limiter === [] ? null : $limiter, $hold->focalMm,
-            $this->pick('shutter_s', $hold->shutterS), $this->pick('f_number', $hold->fNumber), $this->whole('iso', $hold->iso) ?? $hold->iso, $hold->scheme,
+            $this->pick('focus_mode', $hold->focusMode),
+            $hold->manualTechnique,
+            $this->pick('area', $hold->area),
+            $hold->place,
+            $this->pick('detection', $hold->detection),
+            $this->pick('eye', $hold->eye),
+            $this->whole('stay', $hold->stay),
+            $this->whole('pace', $hold->pace),
+            $this->pick('pick', $hold->pick),
+            $hold->aim,
+            $this->pick('fps', $hold->fps),
+            $this->pick('burst', $hold->burst),
+            $this->pick('stabiliser', $hold->stabiliser),
+            $limiter === [] ? null : $limiter,
+            $hold->focalMm,
+            $this->pick('shutter_s', $hold->shutterS),
+            $this->pick('f_number', $hold->fNumber),
+            $this->whole('iso', $hold->iso) ?? $hold->iso,
+            $hold->scheme,
         );
     }
 

@@ -29,6 +29,14 @@ final readonly class Change
     /** @return array{id: string, field: string, name: string, from: ?string, to: string, where: string, danger: ?string} id changes with what is to be set */
     public function toArray(): array
     {
-        return ['id' => $this->field.'='.$this->to, 'field' => $this->field, 'name' => $this->name, 'from' => $this->from, 'to' => $this->to, 'where' => $this->where, 'danger' => $this->danger];
+        return [
+            'id' => $this->field.'='.$this->to,
+            'field' => $this->field,
+            'name' => $this->name,
+            'from' => $this->from,
+            'to' => $this->to,
+            'where' => $this->where,
+            'danger' => $this->danger,
+        ];
     }
 }

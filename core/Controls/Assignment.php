@@ -16,17 +16,32 @@ final readonly class Assignment
      * @param  ?string  $hold  key of the hold it recalls
      * @param  list<BundlePart>  $carries  settings in the bundle it recalls
      */
-    public function __construct(public string $control, public ControlUse $does, public ?string $hold = null, public array $carries = []) {}
+    public function __construct(
+        public string $control,
+        public ControlUse $does,
+        public ?string $hold = null,
+        public array $carries = [],
+    ) {}
 
     public static function read(Reader $use): self
     {
-        return new self($use->text('control'), $use->choice('does', ControlUse::class), $use->optionalText('hold'), $use->choices('carries', BundlePart::class));
+        return new self(
+            $use->text('control'),
+            $use->choice('does', ControlUse::class),
+            $use->optionalText('hold'),
+            $use->choices('carries', BundlePart::class),
+        );
     }
 
     /** @return array{control: string, does: string, hold: ?string, carries: list<string>} */
     public function toArray(): array
     {
-        return ['control' => $this->control, 'does' => $this->does->value, 'hold' => $this->hold, 'carries' => array_column($this->carries, 'value')];
+        return [
+            'control' => $this->control,
+            'does' => $this->does->value,
+            'hold' => $this->hold,
+            'carries' => array_column($this->carries, 'value'),
+        ];
     }
 
     public function recalls(?string $hold = null): bool
@@ -42,7 +57,8 @@ final readonly class Assignment
     /** Whether pressing it starts to focus. */
     public function startsFocus(): bool
     {
-        return $this->does === ControlUse::Focus || ($this->does === ControlUse::Recall && $this->carries(BundlePart::Start));
+        return $this->does === ControlUse::Focus ||
+            ($this->does === ControlUse::Recall && $this->carries(BundlePart::Start));
     }
 
     /** @param  list<BundlePart>  $parts */

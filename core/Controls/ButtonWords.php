@@ -28,11 +28,20 @@ final class ButtonWords
                 $bundle[] = $said->name.' '.$said->word;
             }
         }
-        $out = array_values(array_filter($onBody->profile->controls[$use->control]->carries ?? [], static fn (BundlePart $part): bool => ! $use->carries($part)));
+        $out = array_values(
+            array_filter(
+                $onBody->profile->controls[$use->control]->carries ?? [],
+                static fn (BundlePart $part): bool => ! $use->carries($part),
+            ),
+        );
 
-        return $text
-            .($bundle === [] ? '' : ', with '.implode(', ', $bundle))
-            .($use->carries(BundlePart::Start) ? ', and let the press focus' : '')
-            .($out === [] ? '' : '; leave '.implode(', ', array_map(static fn (BundlePart $part): string => $part->words(), $out)).' out');
+        return $text.
+            ($bundle === [] ? '' : ', with '.implode(', ', $bundle)).
+            ($use->carries(BundlePart::Start) ? ', and let the press focus' : '').
+            ($out === []
+                ? ''
+                : '; leave '.
+                    implode(', ', array_map(static fn (BundlePart $part): string => $part->words(), $out)).
+                    ' out');
     }
 }

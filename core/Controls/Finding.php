@@ -26,6 +26,14 @@ final readonly class Finding
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['code' => $this->code, 'message' => $this->message, 'control' => $this->control, 'hold' => $this->hold, 'cure' => $this->cure, 'cured' => $this->cured?->toArray(), 'steps' => $this->steps];
+        return [
+            'code' => $this->code,
+            'message' => $this->message,
+            'control' => $this->control,
+            'hold' => $this->hold,
+            'cure' => $this->cure,
+            'cured' => $this->cured?->toArray(),
+            'steps' => $this->steps,
+        ];
     }
 }

@@ -34,7 +34,8 @@ final readonly class HandTimes
     public function __construct(private LayoutOnBody $onBody, Assumptions $assumptions)
     {
         [$this->buttonS, $this->clickS, $this->menuS, $this->lookS, $this->leverS, $this->moveS] = array_map(
-            $assumptions->value(...), ['switch.button', 'switch.click', 'switch.menu', 'switch.look', 'switch.lever', 'switch.move'],
+            $assumptions->value(...),
+            ['switch.button', 'switch.click', 'switch.menu', 'switch.look', 'switch.lever', 'switch.move'],
         );
     }
 
@@ -51,7 +52,10 @@ final readonly class HandTimes
      */
     public function byButton(string $base, string $to, array $carries): float
     {
-        $left = array_filter($this->onBody->differing($base, $to), static fn (string $field): bool => ! in_array(LayoutOnBody::FIELDS[$field], $carries, true));
+        $left = array_filter(
+            $this->onBody->differing($base, $to),
+            static fn (string $field): bool => ! in_array(LayoutOnBody::FIELDS[$field], $carries, true),
+        );
 
         return $this->buttonS + $this->setting($base, array_values($left), $to);
     }
@@ -61,7 +65,11 @@ final readonly class HandTimes
     {
         $controls = $this->onBody->profile->controls;
 
-        return $from !== $to && isset($controls[$from], $controls[$to]) && $controls[$from]->finger === $controls[$to]->finger ? $this->moveS : 0.0;
+        return $from !== $to &&
+            isset($controls[$from], $controls[$to]) &&
+            $controls[$from]->finger === $controls[$to]->finger
+            ? $this->moveS
+            : 0.0;
     }
 
     /**
@@ -93,7 +101,7 @@ final readonly class HandTimes
             $said = $this->onBody->translations[$to][$field] ?? $this->onBody->translations[$from][$field];
             $where = $said->where;
             if ($where->isInMenu() || ! $where->isTold()) {
-                $paths[] = [...($where->menu === [] ? $this->untold($field) : $where->menu), '='.$field];
+                $paths[] = [...$where->menu === [] ? $this->untold($field) : $where->menu, '='.$field];
 
                 continue;
             }
@@ -109,7 +117,8 @@ final readonly class HandTimes
             return $this->leverS;
         }
 
-        return ($where->press !== null ? $this->buttonS : 0.0) + ($where->turn !== null ? $clicks * $this->clickS : 0.0);
+        return ($where->press !== null ? $this->buttonS : 0.0) +
+            ($where->turn !== null ? $clicks * $this->clickS : 0.0);
     }
 
     /** @return list<string> */
@@ -143,7 +152,9 @@ final readonly class HandTimes
         $order = self::order($this->onBody->profile->dialect, $field);
         $a = $this->onBody->translations[$from][$field] ?? null;
         $b = $this->onBody->translations[$to][$field] ?? null;
-        $at = static fn (?Translated $said): int|false => $said === null ? false : array_search($said->word, $order, true);
+        $at = static fn (?Translated $said): int|false => $said === null
+            ? false
+            : array_search($said->word, $order, true);
         [$first, $last] = [$at($a), $at($b)];
 
         return $first === false || $last === false ? 1 : max(1, abs($first - $last));

@@ -52,8 +52,14 @@ final readonly class Layout
         }
 
         return new self(
-            Scheme::tryFrom($layout->text('scheme')), $layout->flag('shutter_focuses'), $layout->flag('prefocus'), $layout->flag('gloves'),
-            $layout->texts('holds'), $layout->optionalText('base'), array_map(Assignment::read(...), $layout->objects('uses')), $follows,
+            Scheme::tryFrom($layout->text('scheme')),
+            $layout->flag('shutter_focuses'),
+            $layout->flag('prefocus'),
+            $layout->flag('gloves'),
+            $layout->texts('holds'),
+            $layout->optionalText('base'),
+            array_map(Assignment::read(...), $layout->objects('uses')),
+            $follows,
         );
     }
 
@@ -68,9 +74,15 @@ final readonly class Layout
         }
 
         return [
-            'format' => 'layout/1', 'scheme' => $this->scheme->value ?? 'own', 'shutter_focuses' => $this->shutterFocuses, 'prefocus' => $this->prefocus,
-            'gloves' => $this->gloves, 'holds' => $this->holds, 'base' => $this->base,
-            'uses' => array_map(static fn (Assignment $use): array => $use->toArray(), $this->uses), 'follows' => $follows,
+            'format' => 'layout/1',
+            'scheme' => $this->scheme->value ?? 'own',
+            'shutter_focuses' => $this->shutterFocuses,
+            'prefocus' => $this->prefocus,
+            'gloves' => $this->gloves,
+            'holds' => $this->holds,
+            'base' => $this->base,
+            'uses' => array_map(static fn (Assignment $use): array => $use->toArray(), $this->uses),
+            'follows' => $follows,
         ];
     }
 
@@ -83,7 +95,8 @@ final readonly class Layout
     /** The control a hold is recalled by, null for none. */
     public function recall(string $hold): ?Assignment
     {
-        return array_values(array_filter($this->uses, static fn (Assignment $use): bool => $use->recalls($hold)))[0] ?? null;
+        return array_values(array_filter($this->uses, static fn (Assignment $use): bool => $use->recalls($hold)))[0] ??
+            null;
     }
 
     public function has(ControlUse $does): bool
@@ -94,7 +107,8 @@ final readonly class Layout
     /** Whether anything at all starts to focus. */
     public function focuses(): bool
     {
-        return $this->shutterFocuses || array_filter($this->uses, static fn (Assignment $use): bool => $use->startsFocus()) !== [];
+        return $this->shutterFocuses ||
+            array_filter($this->uses, static fn (Assignment $use): bool => $use->startsFocus()) !== [];
     }
 
     /** How often one hold follows another in a day. */
@@ -112,27 +126,65 @@ final readonly class Layout
     /** The same with nothing on this control. */
     public function without(string $control): self
     {
-        return $this->using(array_values(array_filter($this->uses, static fn (Assignment $use): bool => $use->control !== $control)));
+        return $this->using(
+            array_values(array_filter($this->uses, static fn (Assignment $use): bool => $use->control !== $control)),
+        );
     }
 
     /** @param  list<Assignment>  $uses */
     public function using(array $uses): self
     {
-        return new self($this->scheme, $this->shutterFocuses, $this->prefocus, $this->gloves, $this->holds, $this->base, $uses, $this->follows);
+        return new self(
+            $this->scheme,
+            $this->shutterFocuses,
+            $this->prefocus,
+            $this->gloves,
+            $this->holds,
+            $this->base,
+            $uses,
+            $this->follows,
+        );
     }
 
     public function scheme(?Scheme $scheme, bool $shutterFocuses): self
     {
-        return new self($scheme, $shutterFocuses, $this->prefocus, $this->gloves, $this->holds, $this->base, $this->uses, $this->follows);
+        return new self(
+            $scheme,
+            $shutterFocuses,
+            $this->prefocus,
+            $this->gloves,
+            $this->holds,
+            $this->base,
+            $this->uses,
+            $this->follows,
+        );
     }
 
     public function prefocusing(bool $prefocus): self
     {
-        return new self($this->scheme, $this->shutterFocuses, $prefocus, $this->gloves, $this->holds, $this->base, $this->uses, $this->follows);
+        return new self(
+            $this->scheme,
+            $this->shutterFocuses,
+            $prefocus,
+            $this->gloves,
+            $this->holds,
+            $this->base,
+            $this->uses,
+            $this->follows,
+        );
     }
 
     public function basedOn(?string $base): self
     {
-        return new self($this->scheme, $this->shutterFocuses, $this->prefocus, $this->gloves, $this->holds, $base, $this->uses, $this->follows);
+        return new self(
+            $this->scheme,
+            $this->shutterFocuses,
+            $this->prefocus,
+            $this->gloves,
+            $this->holds,
+            $base,
+            $this->uses,
+            $this->follows,
+        );
     }
 }

@@ -20,7 +20,16 @@ final class LayoutCheck
     /** @return list<Finding> */
     public static function of(LayoutOnBody $onBody): array
     {
-        $checks = [new FocusOnShutter, new FingerClash, new OutOfReach, new BundleContents, new NothingStopsFocus, new PointLost, new PreFocusOn, new HoldWithoutControl];
+        $checks = [
+            new FocusOnShutter(),
+            new FingerClash(),
+            new OutOfReach(),
+            new BundleContents(),
+            new NothingStopsFocus(),
+            new PointLost(),
+            new PreFocusOn(),
+            new HoldWithoutControl(),
+        ];
 
         return array_merge(...array_map(static fn (Check $check): array => $check->find($onBody), $checks));
     }

@@ -17,8 +17,14 @@ final readonly class LayoutOnBody
 {
     /** Fields of a hold that a bundle recalls, by the part of the bundle they belong to. */
     public const FIELDS = [
-        'focus_mode' => BundlePart::FocusMode, 'area' => BundlePart::Area, 'detection' => BundlePart::Detection, 'eye' => BundlePart::Detection,
-        'tuning' => BundlePart::Tuning, 'stay' => BundlePart::Tuning, 'pace' => BundlePart::Tuning, 'pick' => BundlePart::Tuning,
+        'focus_mode' => BundlePart::FocusMode,
+        'area' => BundlePart::Area,
+        'detection' => BundlePart::Detection,
+        'eye' => BundlePart::Detection,
+        'tuning' => BundlePart::Tuning,
+        'stay' => BundlePart::Tuning,
+        'pace' => BundlePart::Tuning,
+        'pick' => BundlePart::Tuning,
     ];
 
     /** @var array<string, DayHold> by key, only those the layout names */
@@ -28,12 +34,28 @@ final readonly class LayoutOnBody
     public array $translations;
 
     /** @param  array<string, DayHold>  $holds */
-    public function __construct(public BodyProfile $profile, public Layout $layout, array $holds, public Assumptions $assumptions)
-    {
-        $this->holds = array_filter(array_combine($layout->holds, array_map(static fn (string $key): ?DayHold => $holds[$key] ?? null, $layout->holds)));
+    public function __construct(
+        public BodyProfile $profile,
+        public Layout $layout,
+        array $holds,
+        public Assumptions $assumptions,
+    ) {
+        $this->holds = array_filter(
+            array_combine(
+                $layout->holds,
+                array_map(static fn (string $key): ?DayHold => $holds[$key] ?? null, $layout->holds),
+            ),
+        );
         $translation = new Translation($profile, $assumptions);
         $this->translations = array_map(static function (DayHold $laid) use ($translation): array {
-            $said = array_column(array_map(static fn (Translated $one): array => [$one->field, $one], $translation->say($laid->hold, $laid->planned)), 1, 0);
+            $said = array_column(
+                array_map(
+                    static fn (Translated $one): array => [$one->field, $one],
+                    $translation->say($laid->hold, $laid->planned),
+                ),
+                1,
+                0,
+            );
 
             return array_intersect_key($said, self::FIELDS);
         }, $this->holds);
@@ -47,7 +69,9 @@ final readonly class LayoutOnBody
     /** Key of the hold the camera itself is set to: the one told, else the first of the day. */
     public function base(): ?string
     {
-        return $this->layout->base !== null && isset($this->holds[$this->layout->base]) ? $this->layout->base : array_key_first($this->holds);
+        return $this->layout->base !== null && isset($this->holds[$this->layout->base])
+            ? $this->layout->base
+            : array_key_first($this->holds);
     }
 
     /** @return list<string> fields a bundle recalls in which two holds differ on this body */
@@ -55,15 +79,25 @@ final readonly class LayoutOnBody
     {
         $fields = array_keys($this->translations[$from] + $this->translations[$to]);
 
-        return array_values(array_filter($fields, fn (string $field): bool => ($this->translations[$from][$field]->word ?? null) !== ($this->translations[$to][$field]->word ?? null)));
+        return array_values(
+            array_filter(
+                $fields,
+                fn (string $field): bool => ($this->translations[$from][$field]->word ?? null) !==
+                    ($this->translations[$to][$field]->word ?? null),
+            ),
+        );
     }
 
     /** @return list<Control> controls that can do this in these hands and do nothing yet, the best reached first */
     public function free(ControlUse $use): array
     {
-        $free = array_filter($this->profile->controls, fn (Control $control): bool => $this->layout->of($control->id) === [] && $this->profile->dialect->setsWith($control->id) === null
-            && ($control->gloves || ! $this->layout->gloves)
-            && ($use === ControlUse::Recall ? $control->canRecall($this->layout->gloves) : $control->can($use)));
+        $free = array_filter(
+            $this->profile->controls,
+            fn (Control $control): bool => $this->layout->of($control->id) === [] &&
+                $this->profile->dialect->setsWith($control->id) === null &&
+                ($control->gloves || ! $this->layout->gloves) &&
+                ($use === ControlUse::Recall ? $control->canRecall($this->layout->gloves) : $control->can($use)),
+        );
 
         return self::byReach(array_values($free));
     }
@@ -77,7 +111,10 @@ final readonly class LayoutOnBody
     public static function byReach(array $controls): array
     {
         $rank = ['thumb' => 0, 'middle' => 1, 'ring' => 2, 'left-hand' => 3, 'index' => 4];
-        usort($controls, static fn (Control $a, Control $b): int => $rank[$a->finger->value] <=> $rank[$b->finger->value]);
+        usort(
+            $controls,
+            static fn (Control $a, Control $b): int => $rank[$a->finger->value] <=> $rank[$b->finger->value],
+        );
 
         return $controls;
     }

@@ -49,7 +49,12 @@ final class SwitchingOptimiser
             $exact ? $search->exactly($base) : $search->byExchange($base);
         }
 
-        return ['base' => $search->bestBase, 'on' => $search->bestOn, 'total' => $problem->holds === 0 ? 0.0 : $search->best, 'exact' => $exact];
+        return [
+            'base' => $search->bestBase,
+            'on' => $search->bestOn,
+            'total' => $problem->holds === 0 ? 0.0 : $search->best,
+            'exact' => $exact,
+        ];
     }
 
     private function exactly(int $base): void
@@ -102,12 +107,20 @@ final class SwitchingOptimiser
         $choices = [];
         $seen = [];
         for ($place = 0; $place < $this->problem->places; $place++) {
-            if (! $this->taken[$place] && ! isset($seen[$this->twin[$place]]) && is_finite($this->problem->recall[$base][$hold][$place])) {
+            if (
+                ! $this->taken[$place] &&
+                ! isset($seen[$this->twin[$place]]) &&
+                is_finite($this->problem->recall[$base][$hold][$place])
+            ) {
                 $seen[$this->twin[$place]] = true;
                 $choices[] = $place;
             }
         }
-        usort($choices, fn (int $a, int $b): int => $this->problem->recall[$base][$hold][$a] <=> $this->problem->recall[$base][$hold][$b]);
+        usort(
+            $choices,
+            fn (int $a, int $b): int => $this->problem->recall[$base][$hold][$a] <=>
+                $this->problem->recall[$base][$hold][$b],
+        );
 
         return [...$choices, null];
     }
@@ -138,7 +151,10 @@ final class SwitchingOptimiser
         for ($i = 0; $i < $problem->holds; $i++) {
             $row = [];
             for ($j = 0; $j < $problem->holds; $j++) {
-                $row[] = $j === $base ? 0.0 : min([$problem->hand[$i][$j], $problem->hand[$base][$j], ...$problem->recall[$base][$j]]);
+                $row[] =
+                    $j === $base
+                        ? 0.0
+                        : min([$problem->hand[$i][$j], $problem->hand[$base][$j], ...$problem->recall[$base][$j]]);
             }
             $this->least[] = $row;
         }
@@ -154,8 +170,11 @@ final class SwitchingOptimiser
         for ($other = 0; $other < $place; $other++) {
             $alike = array_column($problem->recall[$base], $other) === array_column($problem->recall[$base], $place);
             for ($third = 0; $alike && $third < $problem->places; $third++) {
-                $alike = $third === $other || $third === $place
-                    || ($problem->move[$other][$third] === $problem->move[$place][$third] && $problem->move[$third][$other] === $problem->move[$third][$place]);
+                $alike =
+                    $third === $other ||
+                    $third === $place ||
+                    ($problem->move[$other][$third] === $problem->move[$place][$third] &&
+                        $problem->move[$third][$other] === $problem->move[$third][$place]);
             }
             if ($alike && $problem->move[$other][$place] === $problem->move[$place][$other]) {
                 return $this->twin[$other];
@@ -187,11 +206,17 @@ final class SwitchingOptimiser
     /** @return array<int, ?int> */
     private function greedy(int $base): array
     {
-        $weight = array_map(static fn (array $column): float => array_sum($column), array_map(fn (int $hold): array => array_column($this->problem->times, $hold), range(0, $this->problem->holds - 1)));
+        $weight = array_map(
+            static fn (array $column): float => array_sum($column),
+            array_map(
+                fn (int $hold): array => array_column($this->problem->times, $hold),
+                range(0, $this->problem->holds - 1),
+            ),
+        );
         arsort($weight);
         $on = array_fill(0, $this->problem->holds, null);
         foreach (array_keys($weight) as $hold) {
-            $place = $hold === $base ? null : ($this->choices($base, $hold)[0] ?? null);
+            $place = $hold === $base ? null : $this->choices($base, $hold)[0] ?? null;
             $on[$hold] = $place;
             if ($place !== null) {
                 $this->taken[$place] = true;
@@ -219,7 +244,8 @@ final class SwitchingOptimiser
                 $next[$hold] = $other < 0 ? null : $other;
                 $was = $other < 0 ? false : array_search($other, $on, true);
                 if ($was !== false && $was !== $hold) {
-                    $next[$was] = $place !== null && is_finite($this->problem->recall[$base][$was][$place]) ? $place : null;
+                    $next[$was] =
+                        $place !== null && is_finite($this->problem->recall[$base][$was][$place]) ? $place : null;
                 }
                 yield $next;
             }

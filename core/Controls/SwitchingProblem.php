@@ -23,7 +23,14 @@ final readonly class SwitchingProblem
      * @param  list<list<float>>  $hand  hand[from][to]
      * @param  list<list<float>>  $times  how often each hold follows each
      */
-    public function __construct(public int $holds, public int $places, public array $recall, public array $move, public array $hand, public array $times) {}
+    public function __construct(
+        public int $holds,
+        public int $places,
+        public array $recall,
+        public array $move,
+        public array $hand,
+        public array $times,
+    ) {}
 
     /**
      * Seconds from hold i to hold j.

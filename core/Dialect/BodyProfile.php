@@ -14,7 +14,13 @@ use RushHold\Kit\Control;
 final readonly class BodyProfile
 {
     /** @param  array<string, Control>  $controls by id */
-    private function __construct(public string $name, public Body $body, public Dialect $dialect, public array $controls, public Care $care) {}
+    private function __construct(
+        public string $name,
+        public Body $body,
+        public Dialect $dialect,
+        public array $controls,
+        public Care $care,
+    ) {}
 
     /**
      * @param  array<mixed>  $document  the "body" part of kit/1
@@ -35,7 +41,13 @@ final readonly class BodyProfile
         $dialect = Dialect::ofBody($document);
         self::refuseTwins($dialect);
 
-        return new self($reader->optionalText('name') ?? $name, Body::read($reader), $dialect, $controls, Care::read($reader));
+        return new self(
+            $reader->optionalText('name') ?? $name,
+            Body::read($reader),
+            $dialect,
+            $controls,
+            Care::read($reader),
+        );
     }
 
     /** @return array<string, string> names of the controls by id */
@@ -47,7 +59,11 @@ final readonly class BodyProfile
     /** Two values of one setting with one word could not be told apart on the way back. */
     private static function refuseTwins(Dialect $dialect): void
     {
-        $lists = ['tuning.presets' => array_column($dialect->tuning->presets, 'word'), 'tuning.stay.steps' => self::stepWords($dialect->tuning, 'stay'), 'tuning.pace.steps' => self::stepWords($dialect->tuning, 'pace')];
+        $lists = [
+            'tuning.presets' => array_column($dialect->tuning->presets, 'word'),
+            'tuning.stay.steps' => self::stepWords($dialect->tuning, 'stay'),
+            'tuning.pace.steps' => self::stepWords($dialect->tuning, 'pace'),
+        ];
         foreach (array_keys(Dialect::SETTINGS) as $setting) {
             $lists[$setting.'.words'] = array_values($dialect->setting($setting)->words ?? []);
         }

@@ -11,8 +11,19 @@ final readonly class Dialect
 {
     /** Settings that are a choice among words, by their name in the dialect and in our own words. */
     public const SETTINGS = [
-        'focus_mode' => 'focus mode', 'area' => 'AF area', 'detection' => 'detection', 'eye' => 'eye detection', 'stabiliser' => 'stabiliser', 'limiter' => 'limiter',
-        'shutter' => 'shutter', 'aperture' => 'aperture', 'iso' => 'ISO', 'compensation' => 'exposure compensation', 'buttons' => 'buttons', 'prefocus' => 'pre-focus',
+        'focus_mode' => 'focus mode',
+        'area' => 'AF area',
+        'detection' => 'detection',
+        'eye' => 'eye detection',
+        'stabiliser' => 'stabiliser',
+        'limiter' => 'limiter',
+        'shutter' => 'shutter',
+        'aperture' => 'aperture',
+        'iso' => 'ISO',
+        'compensation' => 'exposure compensation',
+        'buttons' => 'buttons',
+        'prefocus' => 'pre-focus',
+        'aids' => 'focus aids',
     ];
 
     /** @param  array<string, Setting>  $settings by name in {@see SETTINGS} */
@@ -70,11 +81,14 @@ final readonly class Dialect
     /** What the body calls a setting; our own name where it has told none. */
     public function name(string $setting): string
     {
-        return $this->setting($setting)->name ?? self::SETTINGS[$setting] ?? $setting;
+        return $this->setting($setting)->name ?? (self::SETTINGS[$setting] ?? $setting);
     }
 
     public function where(string $setting): SettingLocation
     {
-        return $this->setting($setting)->where ?? (in_array($setting, ['limiter', 'stabiliser'], true) ? SettingLocation::onLever('switch on the lens') : SettingLocation::untold());
+        return $this->setting($setting)->where ??
+            (in_array($setting, ['limiter', 'stabiliser'], true)
+                ? SettingLocation::onLever('switch on the lens')
+                : SettingLocation::untold());
     }
 }

@@ -14,9 +14,14 @@ final readonly class Scale
 
     public static function read(Reader $scale): ?self
     {
-        $steps = array_map(static fn (Reader $step): array => ['word' => $step->text('word'), 'at' => $step->number('at')], $scale->objects('steps'));
+        $steps = array_map(
+            static fn (Reader $step): array => ['word' => $step->text('word'), 'at' => $step->number('at')],
+            $scale->objects('steps'),
+        );
 
-        return $steps === [] ? null : new self($scale->text('name'), SettingLocation::read($scale->inside('where')), $steps);
+        return $steps === []
+            ? null
+            : new self($scale->text('name'), SettingLocation::read($scale->inside('where')), $steps);
     }
 
     /**

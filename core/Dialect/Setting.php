@@ -16,7 +16,11 @@ final readonly class Setting
     {
         $words = $setting->inside('words');
 
-        return new self($setting->text('name'), SettingLocation::read($setting->inside('where')), array_combine($words->names(), array_map($words->text(...), $words->names())));
+        return new self(
+            $setting->text('name'),
+            SettingLocation::read($setting->inside('where')),
+            array_combine($words->names(), array_map($words->text(...), $words->names())),
+        );
     }
 
     /** The body's word for one of our values; null where it has told none. */

@@ -10,13 +10,20 @@ use RushHold\Document\Reader;
 final readonly class SettingLocation
 {
     /** @param  list<string>  $menu steps through the menu, outermost first */
-    private function __construct(public array $menu, public ?string $press, public ?string $turn, public ?string $lever) {}
+    private function __construct(
+        public array $menu,
+        public ?string $press,
+        public ?string $turn,
+        public ?string $lever,
+    ) {}
 
     public static function read(Reader $where): self
     {
         return new self(
             $where->has('menu') ? $where->texts('menu') : [],
-            $where->optionalText('press'), $where->optionalText('turn'), $where->optionalText('lever'),
+            $where->optionalText('press'),
+            $where->optionalText('turn'),
+            $where->optionalText('lever'),
         );
     }
 
@@ -49,7 +56,7 @@ final readonly class SettingLocation
      */
     public function words(array $controls = []): string
     {
-        $press = $this->press === null ? null : ($controls[$this->press] ?? $this->press);
+        $press = $this->press === null ? null : $controls[$this->press] ?? $this->press;
 
         return match (true) {
             $this->menu !== [] => 'menu: '.implode(' › ', $this->menu),

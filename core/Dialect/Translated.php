@@ -32,6 +32,15 @@ final readonly class Translated
      */
     public function toArray(array $controls): array
     {
-        return ['field' => $this->field, 'name' => $this->name, 'word' => $this->word, 'ours' => $this->ours, 'where' => $this->where->words($controls), 'own' => $this->own, 'note' => $this->note, 'lacks' => $this->lacks];
+        return [
+            'field' => $this->field,
+            'name' => $this->name,
+            'word' => $this->word,
+            'ours' => $this->ours,
+            'where' => $this->where->words($controls),
+            'own' => $this->own,
+            'note' => $this->note,
+            'lacks' => $this->lacks,
+        ];
     }
 }

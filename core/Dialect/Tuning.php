@@ -36,10 +36,19 @@ final readonly class Tuning
             $tuning->has('stay') ? Scale::read($tuning->inside('stay')) : null,
             $tuning->has('pace') ? Scale::read($tuning->inside('pace')) : null,
             $tuning->has('pick') ? Setting::read($tuning->inside('pick')) : null,
-            $tuning->has('presets') ? array_map(static fn (Reader $preset): array => [
-                'word' => $preset->text('word'),
-                'point' => new TuningPoint($preset->number('stay'), $preset->number('pace'), $preset->choice('pick', Pick::class)),
-            ], $tuning->objects('presets')) : [],
+            $tuning->has('presets')
+                ? array_map(
+                    static fn (Reader $preset): array => [
+                        'word' => $preset->text('word'),
+                        'point' => new TuningPoint(
+                            $preset->number('stay'),
+                            $preset->number('pace'),
+                            $preset->choice('pick', Pick::class),
+                        ),
+                    ],
+                    $tuning->objects('presets'),
+                )
+                : [],
         );
     }
 

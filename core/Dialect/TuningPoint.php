@@ -20,8 +20,14 @@ final readonly class TuningPoint
     public function distanceTo(self $other, Assumptions $assumptions): float
     {
         $stay = $this->stay === null || $other->stay === null ? 0.0 : $this->stay - $other->stay;
-        $pace = $this->pace === null || $other->pace === null ? 0.0 : ($this->pace - $other->pace) * $assumptions->value('dialect.pace');
-        $pick = $this->pick === null || $other->pick === null || $this->pick === $other->pick ? 0.0 : $assumptions->value('dialect.pick');
+        $pace =
+            $this->pace === null || $other->pace === null
+                ? 0.0
+                : ($this->pace - $other->pace) * $assumptions->value('dialect.pace');
+        $pick =
+            $this->pick === null || $other->pick === null || $this->pick === $other->pick
+                ? 0.0
+                : $assumptions->value('dialect.pick');
 
         return sqrt($stay ** 2 + $pace ** 2 + $pick ** 2);
     }
@@ -30,9 +36,16 @@ final readonly class TuningPoint
     public function otherwise(self $other): string
     {
         $said = [];
-        foreach (['stay' => [$this->stay, $other->stay], 'pace' => [$this->pace, $other->pace]] as $axis => [$wanted, $found]) {
+        foreach (
+            ['stay' => [$this->stay, $other->stay], 'pace' => [$this->pace, $other->pace]] as $axis => [$wanted, $found]
+        ) {
             if ($wanted !== null && $found !== null && abs($found - $wanted) > 1e-9) {
-                $said[] = sprintf('%s %s %s', $axis, rtrim(rtrim(sprintf('%.1f', abs($found - $wanted)), '0'), '.'), $found > $wanted ? 'higher' : 'lower');
+                $said[] = sprintf(
+                    '%s %s %s',
+                    $axis,
+                    rtrim(rtrim(sprintf('%.1f', abs($found - $wanted)), '0'), '.'),
+                    $found > $wanted ? 'higher' : 'lower',
+                );
             }
         }
         if ($this->pick !== null && $other->pick !== null && $this->pick !== $other->pick) {

@@ -23,7 +23,14 @@ final readonly class Reader
     {
         $document = $document instanceof \stdClass ? get_object_vars($document) : $document;
 
-        return is_array($document) ? array_map(static fn (mixed $value): mixed => is_array($value) || $value instanceof \stdClass ? self::plain($value) : $value, $document) : [];
+        return is_array($document)
+            ? array_map(
+                static fn (mixed $value): mixed => is_array($value) || $value instanceof \stdClass
+                    ? self::plain($value)
+                    : $value,
+                $document,
+            )
+            : [];
     }
 
     /** @param  array<mixed>  $fields */
@@ -39,7 +46,9 @@ final readonly class Reader
     {
         $value = $this->need($name);
 
-        return is_array($value) ? new self($value, $this->path($name)) : throw WrongType::of($this->path($name), $value, 'an object');
+        return is_array($value)
+            ? new self($value, $this->path($name))
+            : throw WrongType::of($this->path($name), $value, 'an object');
     }
 
     public function number(string $name): float
@@ -59,7 +68,9 @@ final readonly class Reader
     {
         $value = $this->number($name);
 
-        return floor($value) === $value ? (int) $value : throw WrongType::of($this->path($name), $value, 'a whole number');
+        return floor($value) === $value
+            ? (int) $value
+            : throw WrongType::of($this->path($name), $value, 'a whole number');
     }
 
     public function text(string $name): string
@@ -90,7 +101,9 @@ final readonly class Reader
     {
         $found = [];
         foreach ($this->items($name) as $at => $item) {
-            $found[] = is_array($item) ? new self($item, $this->path($name).'.'.$at) : throw WrongType::of($this->path($name).'.'.$at, $item, 'an object');
+            $found[] = is_array($item)
+                ? new self($item, $this->path($name).'.'.$at)
+                : throw WrongType::of($this->path($name).'.'.$at, $item, 'an object');
         }
 
         return $found;
@@ -168,7 +181,9 @@ final readonly class Reader
 
     private function need(string $name): mixed
     {
-        return array_key_exists($name, $this->fields) ? $this->fields[$name] : throw MissingField::named($this->path($name));
+        return array_key_exists($name, $this->fields)
+            ? $this->fields[$name]
+            : throw MissingField::named($this->path($name));
     }
 
     /**
@@ -181,6 +196,11 @@ final readonly class Reader
     {
         $found = is_string($value) ? $enum::tryFrom($value) : null;
 
-        return $found ?? throw UnknownChoice::of($path, $value, array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+        return $found ??
+            throw UnknownChoice::of(
+                $path,
+                $value,
+                array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()),
+            );
     }
 }

@@ -11,6 +11,14 @@ final class CannotBeReckoned extends Fault
     {
         $range = 'figures nearer to the usual';
 
-        return new self('', null, $range, sprintf('%s cannot be reckoned from these figures together; change what is furthest from the usual. It has been written down.', $what));
+        return new self(
+            '',
+            null,
+            $range,
+            sprintf(
+                '%s cannot be reckoned from these figures together; change what is furthest from the usual. It has been written down.',
+                $what,
+            ),
+        );
     }
 }

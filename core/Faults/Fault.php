@@ -20,16 +20,17 @@ abstract class Fault extends \DomainException
 
     public readonly string $range;
 
-    final protected function __construct(
-        string $field,
-        public readonly mixed $value,
-        string $range,
-        string $message,
-    ) {
+    final protected function __construct(string $field, public readonly mixed $value, string $range, string $message)
+    {
         $this->field = self::shortened($field);
         $this->range = self::cut($range, self::LONGEST_MESSAGE);
         // a long name stands in the message too
-        parent::__construct(self::cut($field === $this->field ? $message : str_replace($field, $this->field, $message), self::LONGEST_MESSAGE));
+        parent::__construct(
+            self::cut(
+                $field === $this->field ? $message : str_replace($field, $this->field, $message),
+                self::LONGEST_MESSAGE,
+            ),
+        );
     }
 
     /** The field as a JSON pointer, "" for the document as a whole. */
@@ -51,7 +52,13 @@ abstract class Fault extends \DomainException
 
     private static function shortened(string $field): string
     {
-        return implode('.', array_map(static fn (string $name): string => self::cut($name, self::LONGEST_NAME), array_slice(explode('.', $field), 0, 40)));
+        return implode(
+            '.',
+            array_map(
+                static fn (string $name): string => self::cut($name, self::LONGEST_NAME),
+                array_slice(explode('.', $field), 0, 40),
+            ),
+        );
     }
 
     private static function cut(string $text, int $most): string
@@ -78,7 +85,10 @@ abstract class Fault extends \DomainException
         return match (true) {
             is_string($value) => mb_substr($value, 0, 100),
             is_array($value) => array_map(self::few(...), array_slice($value, 0, 20)),
-            $value instanceof \stdClass => (object) array_map(self::few(...), array_slice(get_object_vars($value), 0, 20)),
+            $value instanceof \stdClass => (object) array_map(
+                self::few(...),
+                array_slice(get_object_vars($value), 0, 20),
+            ),
             default => $value,
         };
     }

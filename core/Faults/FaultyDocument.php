@@ -10,6 +10,7 @@ final class FaultyDocument extends \DomainException
     /** @param  non-empty-list<Fault>  $faults */
     public function __construct(public readonly array $faults)
     {
-        parent::__construct(implode("\n", array_map(static fn (Fault $fault): string => $fault->getMessage(), $faults)));
+        $words = array_map(static fn (Fault $fault): string => $fault->getMessage(), $faults);
+        parent::__construct(implode("\n", $words));
     }
 }

@@ -11,6 +11,11 @@ final class FocalOutsideZoom extends Fault
     {
         $range = sprintf('%s to %s mm', self::plain($leastMm), self::plain($mostMm));
 
-        return new self('lens.focal_mm', $focalMm, $range, sprintf('lens.focal_mm is %s; it must be %s.', self::plain($focalMm), $range));
+        return new self(
+            'lens.focal_mm',
+            $focalMm,
+            $range,
+            sprintf('lens.focal_mm is %s; it must be %s.', self::plain($focalMm), $range),
+        );
     }
 }

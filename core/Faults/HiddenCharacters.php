@@ -16,7 +16,12 @@ final class HiddenCharacters extends Fault
             $range = 'plain text on one line, without control characters';
             $shown = preg_replace(self::HIDDEN, '�', $value);
             $field = (string) preg_replace(self::HIDDEN, '�', $field);
-            throw new self($field, $shown, $range, sprintf('%s is %s; it must be %s.', $field, self::shown($shown), $range));
+            throw new self(
+                $field,
+                $shown,
+                $range,
+                sprintf('%s is %s; it must be %s.', $field, self::shown($shown), $range),
+            );
         }
         foreach (is_array($value) || $value instanceof \stdClass ? (array) $value : [] as $name => $below) {
             if (is_string($name)) {

@@ -12,6 +12,11 @@ final class NoUsableFocusMode extends Fault
     {
         $range = 'at least one of continuous, single, single-with-override, manual';
 
-        return new self('body.modes', $modes, $range, sprintf('body.modes is %s; it must hold %s.', self::shown($modes), $range));
+        return new self(
+            'body.modes',
+            $modes,
+            $range,
+            sprintf('body.modes is %s; it must hold %s.', self::shown($modes), $range),
+        );
     }
 }

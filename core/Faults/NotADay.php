@@ -11,6 +11,11 @@ final class NotADay extends Fault
     {
         $range = 'a day of the calendar, written as 2026-11-24';
 
-        return new self($field, $value, $range, sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range));
+        return new self(
+            $field,
+            $value,
+            $range,
+            sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range),
+        );
     }
 }

@@ -17,13 +17,23 @@ final class NumberOutOfRange extends Fault
             default => 'a finite number',
         };
 
-        return new self($field, $value, $range, sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range));
+        return new self(
+            $field,
+            $value,
+            $range,
+            sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range),
+        );
     }
 
     public static function notAbove(string $field, float $value, float $bound, string $unit = ''): self
     {
         $range = sprintf('more than %s%s', self::plain($bound), $unit === '' ? '' : ' '.$unit);
 
-        return new self($field, $value, $range, sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range));
+        return new self(
+            $field,
+            $value,
+            $range,
+            sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range),
+        );
     }
 }

@@ -11,8 +11,15 @@ final class SubjectInsideClosestFocus extends Fault
     {
         $range = sprintf('%s m or more with this lens', self::plain($closestM));
 
-        return new self('distance.work_m', $distanceM, $range, sprintf(
-            'distance.work_m is %s; this lens focuses no closer than %s m.', self::plain($distanceM), self::plain($closestM),
-        ));
+        return new self(
+            'distance.work_m',
+            $distanceM,
+            $range,
+            sprintf(
+                'distance.work_m is %s; this lens focuses no closer than %s m.',
+                self::plain($distanceM),
+                self::plain($closestM),
+            ),
+        );
     }
 }

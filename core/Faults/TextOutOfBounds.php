@@ -9,6 +9,11 @@ final class TextOutOfBounds extends Fault
 {
     public static function of(string $field, mixed $value, string $range): self
     {
-        return new self($field, $value, $range, sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range));
+        return new self(
+            $field,
+            $value,
+            $range,
+            sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range),
+        );
     }
 }

@@ -11,6 +11,11 @@ final class TwoOfOneName extends Fault
     {
         $range = 'different from all the others in the list';
 
-        return new self($field, $name, $range, sprintf('%s is %s, and so is another; it must be %s.', $field, self::shown($name), $range));
+        return new self(
+            $field,
+            $name,
+            $range,
+            sprintf('%s is %s, and so is another; it must be %s.', $field, self::shown($name), $range),
+        );
     }
 }

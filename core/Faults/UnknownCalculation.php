@@ -12,6 +12,11 @@ final class UnknownCalculation extends Fault
     {
         $range = implode(', ', $known);
 
-        return new self('name', $name, $range, sprintf('There is no calculation called %s; there are %s.', self::shown($name), $range));
+        return new self(
+            'name',
+            $name,
+            $range,
+            sprintf('There is no calculation called %s; there are %s.', self::shown($name), $range),
+        );
     }
 }

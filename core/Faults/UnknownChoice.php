@@ -12,6 +12,11 @@ final class UnknownChoice extends Fault
     {
         $range = implode(', ', $allowed);
 
-        return new self($field, $value, $range, sprintf('%s is %s; it must be one of %s.', $field, self::shown($value), $range));
+        return new self(
+            $field,
+            $value,
+            $range,
+            sprintf('%s is %s; it must be one of %s.', $field, self::shown($value), $range),
+        );
     }
 }

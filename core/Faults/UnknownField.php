@@ -15,7 +15,12 @@ final class UnknownField extends Fault
     {
         $known = self::nearest($field, $allowed);
 
-        return new self($field, null, 'one of '.$known, sprintf('%s is not a known field; known here: %s.', $field, $known));
+        return new self(
+            $field,
+            null,
+            'one of '.$known,
+            sprintf('%s is not a known field; known here: %s.', $field, $known),
+        );
     }
 
     /**
@@ -35,6 +40,10 @@ final class UnknownField extends Fault
         }
         asort($distance);
 
-        return sprintf('%s and %d more', implode(', ', array_slice(array_keys($distance), 0, self::FEW / 2)), count($allowed) - self::FEW / 2);
+        return sprintf(
+            '%s and %d more',
+            implode(', ', array_slice(array_keys($distance), 0, self::FEW / 2)),
+            count($allowed) - self::FEW / 2,
+        );
     }
 }

@@ -9,6 +9,11 @@ final class WrongType extends Fault
 {
     public static function of(string $field, mixed $value, string $wanted): self
     {
-        return new self($field, $value, $wanted, sprintf('%s is %s; it must be %s.', $field === '' ? 'The document' : $field, self::shown($value), $wanted));
+        return new self(
+            $field,
+            $value,
+            $wanted,
+            sprintf('%s is %s; it must be %s.', $field === '' ? 'The document' : $field, self::shown($value), $wanted),
+        );
     }
 }

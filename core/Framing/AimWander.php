@@ -27,13 +27,16 @@ final readonly class AimWander
     {
         $photographer = $rush->photographer;
         $holdM = $assumptions->value('aim.'.$photographer->support->value) * $rush->workM;
-        $lateS = $photographer->panning ? $assumptions->value('aim.late.'.$photographer->skill->value) : $assumptions->value('aim.late.unpanned');
+        $lateS = $photographer->panning
+            ? $assumptions->value('aim.late.'.$photographer->skill->value)
+            : $assumptions->value('aim.late.unpanned');
         $followM = $rush->travel->crossingMps() * $lateS;
         $speed = $rush->travel->speedMps;
         $reactionS = $assumptions->value('person.reaction');
-        $jinkM = $rush->pattern === Pattern::Still
-            ? $speed * $assumptions->value('aim.fidget')
-            : $assumptions->erraticness($rush->pattern) * $speed * $reactionS;
+        $jinkM =
+            $rush->pattern === Pattern::Still
+                ? $speed * $assumptions->value('aim.fidget')
+                : $assumptions->erraticness($rush->pattern) * $speed * $reactionS;
         $bobM = $assumptions->bob($rush->kind()->gait) * $speed * $assumptions->value('aim.bob');
         $flies = in_array($rush->kind()->family, [Family::Bird, Family::Small], true);
         $upwards = $flies ? 1.0 : $assumptions->value('aim.grounded');
@@ -41,7 +44,13 @@ final readonly class AimWander
 
         return new self(
             sqrt($holdM ** 2 + $followM ** 2 + $jinkM ** 2 + ($entryX * $framing->frameWidthM) ** 2),
-            sqrt($holdM ** 2 + ($followM * $assumptions->value('aim.upwards')) ** 2 + ($jinkM * $upwards) ** 2 + $bobM ** 2 + ($entryY * $framing->frameHeightM) ** 2),
+            sqrt(
+                $holdM ** 2 +
+                    ($followM * $assumptions->value('aim.upwards')) ** 2 +
+                    ($jinkM * $upwards) ** 2 +
+                    $bobM ** 2 +
+                    ($entryY * $framing->frameHeightM) ** 2,
+            ),
         );
     }
 
@@ -53,7 +62,9 @@ final readonly class AimWander
     public static function entry(Rush $rush, float $share): array
     {
         return $rush->intent->follow === Follow::WhoeverEnters
-            ? ($rush->intent->entry === Entry::Below ? [$share, $share / 2] : [$share / 2, $share])
+            ? ($rush->intent->entry === Entry::Below
+                ? [$share, $share / 2]
+                : [$share / 2, $share])
             : [0.0, 0.0];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Framing;
 
+use RushHold\Assumptions\Assumptions;
 use RushHold\Kit\Kit;
 use RushHold\Rush\Entry;
 use RushHold\Rush\Posture;
@@ -12,6 +13,9 @@ use RushHold\Rush\Rush;
 /** The subject in the frame at the working distance: how much room there is, how much of it the subject takes, where its head is. */
 final readonly class Framing
 {
+    /** Sine of the bearing below which it shows its front or its back, within 30° of the line of sight. */
+    private const END_ON = 0.5;
+
     /**
      * @param  float  $frameWidthM  what the frame takes in at the subject, in metres
      * @param  float  $widthM  what it covers of that from side to side; foreshortened by its bearing
@@ -31,17 +35,29 @@ final readonly class Framing
         public float $headX,
         public float $headY,
         private bool $goesLeft,
+        public bool $isEndOn,
     ) {}
 
-    public static function of(Rush $rush, Kit $kit, float $magnification, bool $onTheMove): self
-    {
+    public static function of(
+        Rush $rush,
+        Kit $kit,
+        Assumptions $assumptions,
+        float $magnification,
+        bool $onTheMove,
+    ): self {
+        $facingDeg = $rush->facingDeg($assumptions->value('motion.travels'));
         $kind = $rush->kind();
         $posture = $onTheMove ? $kind->moving : $kind->resting;
         $lengthM = $rush->subject->lengthM;
-        [$along, $across, $upwards] = $posture->shares();
-        [$headX, $headY] = $posture->head();
-        $sine = sin(deg2rad($rush->travel->bearingDeg));
-        $cosine = cos(deg2rad($rush->travel->bearingDeg));
+        [
+            'along' => $along,
+            'across' => $across,
+            'upwards' => $upwards,
+            'head_forwards' => $headX,
+            'head_up' => $headY,
+        ] = $assumptions->posture($posture);
+        $sine = sin(deg2rad($facingDeg));
+        $cosine = cos(deg2rad($facingDeg));
 
         return new self(
             $posture,
@@ -50,10 +66,11 @@ final readonly class Framing
             $lengthM * hypot($along * $sine, $across * $cosine),
             $lengthM * $upwards,
             $lengthM * hypot($along * $cosine, $across * $sine),
-            $lengthM * $kind->target,
+            $lengthM * $assumptions->value('patch.'.$kind->id),
             $lengthM * $headX * $sine,
             $lengthM * $headY,
             $rush->intent->entry === Entry::Right,
+            abs($sine) < self::END_ON,
         );
     }
 

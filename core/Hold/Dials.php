@@ -23,7 +23,7 @@ final readonly class Dials
 
     public static function none(): self
     {
-        return new self;
+        return new self();
     }
 
     /**
@@ -47,9 +47,16 @@ final readonly class Dials
     /** @return array<string, int|float|string> as in schemas/dials.json */
     public function toArray(): array
     {
-        return array_filter([
-            'area' => $this->area?->value, 'stay' => $this->stay, 'pace' => $this->pace, 'shutter_s' => $this->shutterS, 'f_number' => $this->fNumber,
-        ], static fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'area' => $this->area?->value,
+                'stay' => $this->stay,
+                'pace' => $this->pace,
+                'shutter_s' => $this->shutterS,
+                'f_number' => $this->fNumber,
+            ],
+            static fn (mixed $value): bool => $value !== null,
+        );
     }
 
     public function areNone(): bool
@@ -61,8 +68,11 @@ final readonly class Dials
     public function over(self $others): self
     {
         return new self(
-            $this->area ?? $others->area, $this->stay ?? $others->stay, $this->pace ?? $others->pace,
-            $this->shutterS ?? $others->shutterS, $this->fNumber ?? $others->fNumber,
+            $this->area ?? $others->area,
+            $this->stay ?? $others->stay,
+            $this->pace ?? $others->pace,
+            $this->shutterS ?? $others->shutterS,
+            $this->fNumber ?? $others->fNumber,
         );
     }
 
@@ -70,8 +80,11 @@ final readonly class Dials
     public function on(Hold $hold): Hold
     {
         return $hold->with(
-            area: $this->area, stay: $hold->stay === null ? null : $this->stay, pace: $hold->pace === null ? null : $this->pace,
-            shutterS: $this->shutterS, fNumber: $this->fNumber,
+            area: $this->area,
+            stay: $hold->stay === null ? null : $this->stay,
+            pace: $hold->pace === null ? null : $this->pace,
+            shutterS: $this->shutterS,
+            fNumber: $this->fNumber,
         );
     }
 }

@@ -7,6 +7,7 @@ namespace RushHold\Hold;
 use RushHold\Kit\AfArea;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
+use RushHold\Kit\Orientation;
 
 /** The camera set-up that answers a rush ("hold/1"). A dial that the body lacks is null, never a made-up value. */
 final readonly class Hold
@@ -37,15 +38,41 @@ final readonly class Hold
         public float $fNumber,
         public int $iso,
         public Scheme $scheme,
+        public Orientation $frame = Orientation::Landscape,
     ) {}
 
     /** The same but for what is given. */
-    public function with(?AfArea $area = null, ?int $stay = null, ?int $pace = null, ?float $shutterS = null, ?float $fNumber = null, ?int $iso = null, ?Burst $burst = null, ?FocusMode $focusMode = null): self
-    {
+    public function with(
+        ?AfArea $area = null,
+        ?int $stay = null,
+        ?int $pace = null,
+        ?float $shutterS = null,
+        ?float $fNumber = null,
+        ?int $iso = null,
+        ?Burst $burst = null,
+        ?FocusMode $focusMode = null,
+    ): self {
         return new self(
-            $focusMode ?? $this->focusMode, $this->manualTechnique, $area ?? $this->area, $this->place, $this->detection, $this->eye, $stay ?? $this->stay, $pace ?? $this->pace,
-            $this->pick, $this->aim, $this->fps, $burst ?? $this->burst, $this->stabiliser, $this->limiterM, $this->focalMm,
-            $shutterS ?? $this->shutterS, $fNumber ?? $this->fNumber, $iso ?? $this->iso, $this->scheme,
+            $focusMode ?? $this->focusMode,
+            $this->manualTechnique,
+            $area ?? $this->area,
+            $this->place,
+            $this->detection,
+            $this->eye,
+            $stay ?? $this->stay,
+            $pace ?? $this->pace,
+            $this->pick,
+            $this->aim,
+            $this->fps,
+            $burst ?? $this->burst,
+            $this->stabiliser,
+            $this->limiterM,
+            $this->focalMm,
+            $shutterS ?? $this->shutterS,
+            $fNumber ?? $this->fNumber,
+            $iso ?? $this->iso,
+            $this->scheme,
+            $this->frame,
         );
     }
 
@@ -60,6 +87,7 @@ final readonly class Hold
             'detection' => ['subject' => $this->detection->value, 'eye' => $this->eye],
             'tuning' => ['stay' => $this->stay, 'pace' => $this->pace, 'pick' => $this->pick?->value],
             'aim' => $this->aim->value,
+            'frame' => $this->frame->value,
             'drive' => ['fps' => $this->fps, 'burst' => $this->burst->value],
             'stabiliser' => $this->stabiliser->value,
             'limiter_m' => $this->limiterM,

@@ -13,10 +13,14 @@ final readonly class Place
     public function words(): string
     {
         $across = match (true) {
-            $this->x < 0.42 => 'left', $this->x > 0.58 => 'right', default => '',
+            $this->x < 0.42 => 'left',
+            $this->x > 0.58 => 'right',
+            default => '',
         };
         $down = match (true) {
-            $this->y < 0.42 => 'high', $this->y > 0.58 => 'low', default => '',
+            $this->y < 0.42 => 'high',
+            $this->y > 0.58 => 'low',
+            default => '',
         };
 
         return trim($down.' '.$across);

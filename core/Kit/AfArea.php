@@ -49,6 +49,12 @@ enum AfArea: string
         };
     }
 
+    /** @return list<string> every area as the formats name it, smallest first, lock-on last */
+    public static function all(): array
+    {
+        return array_column(self::cases(), 'value');
+    }
+
     /** One letter for it, where a map has room for no more. */
     public function letter(): string
     {

@@ -35,6 +35,8 @@ final readonly class Care
         }
         $read = \DateTimeImmutable::createFromFormat('!Y-m-d', $day);
 
-        return $read !== false && $read->format('Y-m-d') === $day ? $day : throw \RushHold\Faults\NotADay::in($care->path($name), $day);
+        return $read !== false && $read->format('Y-m-d') === $day
+            ? $day
+            : throw \RushHold\Faults\NotADay::in($care->path($name), $day);
     }
 }

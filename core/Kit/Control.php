@@ -33,9 +33,16 @@ final readonly class Control
     public static function read(Reader $control): self
     {
         return new self(
-            $control->text('id'), $control->text('name'), $control->choice('face', Face::class), $control->number('x'), $control->number('y'),
-            $control->choice('finger', Finger::class), $control->flag('with_shutter'), $control->flag('gloves'),
-            $control->choices('may', ControlUse::class), $control->choices('carries', BundlePart::class),
+            $control->text('id'),
+            $control->text('name'),
+            $control->choice('face', Face::class),
+            $control->number('x'),
+            $control->number('y'),
+            $control->choice('finger', Finger::class),
+            $control->flag('with_shutter'),
+            $control->flag('gloves'),
+            $control->choices('may', ControlUse::class),
+            $control->choices('carries', BundlePart::class),
         );
     }
 

@@ -36,4 +36,10 @@ enum FocusMode: string
     {
         return $this === self::Continuous || $this === self::AutoSwitch;
     }
+
+    /** Whether the ring may set the plane. */
+    public function turnsByRing(): bool
+    {
+        return $this === self::Manual || $this === self::SingleWithOverride;
+    }
 }

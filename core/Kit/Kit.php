@@ -26,13 +26,25 @@ final readonly class Kit
         $lens = Lens::read($kit->inside('lens'));
         $converter = Guard::between('converter', $kit->number('converter'), 1.0, 4.0);
 
-        return new self($body->through($lens->widestF * $converter), $lens, $converter);
+        return new self($body->through($lens->longF * $converter), $lens, $converter);
     }
 
     /** The same kit with the zoom set to this focal length, in mm as marked on the lens. */
     public function at(float $focalMm): self
     {
         return new self($this->body, $this->lens->at($focalMm), $this->converter);
+    }
+
+    /** The same kit without its converter. */
+    public function without(): self
+    {
+        return new self($this->body, $this->lens, 1.0);
+    }
+
+    /** The same kit with the camera held so. */
+    public function held(Orientation $orientation): self
+    {
+        return new self($this->body->held($orientation), $this->lens, $this->converter);
     }
 
     /** Focal length in mm with the converter: f ← k·f. */

@@ -18,8 +18,13 @@ final class KitAssembly
      * @param  ?float  $focalMm  where the person has set the zoom, kept inside what the lens reaches; null leaves it to the plan
      * @return array{format: string, body: array<mixed>, lens: array<mixed>, converter: mixed} kit/1
      */
-    public static function document(array $body, array $lens, ?array $converter = null, ?array $adapter = null, ?float $focalMm = null): array
-    {
+    public static function document(
+        array $body,
+        array $lens,
+        ?array $converter = null,
+        ?array $adapter = null,
+        ?float $focalMm = null,
+    ): array {
         [$body, $lens] = [self::planned($body), self::planned($lens)];
         if ($adapter !== null) {
             [$body, $lens] = self::through($adapter, $body, $lens);
@@ -44,7 +49,11 @@ final class KitAssembly
     public static function through(array $adapter, array $body, array $lens): array
     {
         $modes = $body['modes'] ?? null;
-        if (($adapter['af'] ?? 'full') === 'none' && is_array($modes) && in_array(FocusMode::Manual->value, $modes, true)) {
+        if (
+            ($adapter['af'] ?? 'full') === 'none' &&
+            is_array($modes) &&
+            in_array(FocusMode::Manual->value, $modes, true)
+        ) {
             $body['modes'] = [FocusMode::Manual->value];
         }
         [$lagS, $slows] = [$body['af_lag_s'] ?? null, $adapter['slows'] ?? null];

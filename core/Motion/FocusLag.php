@@ -19,6 +19,7 @@ final class FocusLag
         Guard::notNegative('lag_s', $lagS, 's');
         Guard::between('prediction', $prediction, 0.0, 1.0);
 
-        return (1 - $prediction) * abs($travel->closingMps()) * $lagS + 0.5 * $travel->closingChangeMps2($distanceM) * $lagS ** 2;
+        return (1 - $prediction) * abs($travel->closingMps()) * $lagS +
+            0.5 * $travel->closingChangeMps2($distanceM) * $lagS ** 2;
     }
 }

@@ -48,6 +48,7 @@ final readonly class Travel
      */
     public function closingChangeMps2(float $distanceM): float
     {
-        return $this->crossingMps() ** 2 / Guard::above('distance_m', $distanceM, 0.0, 'm') + abs($this->accelerationMps2);
+        return $this->crossingMps() ** 2 / Guard::above('distance_m', $distanceM, 0.0, 'm') +
+            abs($this->accelerationMps2);
     }
 }

@@ -22,7 +22,13 @@ final readonly class BlurBudget
     /** Root of the sum of squares, in mm. */
     public function totalMm(): float
     {
-        return sqrt($this->motionMm ** 2 + $this->shakeMm ** 2 + $this->defocusMm ** 2 + $this->diffractionMm ** 2 + $this->shimmerMm ** 2);
+        return sqrt(
+            $this->motionMm ** 2 +
+                $this->shakeMm ** 2 +
+                $this->defocusMm ** 2 +
+                $this->diffractionMm ** 2 +
+                $this->shimmerMm ** 2,
+        );
     }
 
     /** Total over limit: 0.82 means 82 % used, above 1 the frame is softer than the standard. */
@@ -42,8 +48,11 @@ final readonly class BlurBudget
         $share = static fn (float $part): float => $sum > 0 ? $part ** 2 / $sum : 0.0;
 
         return [
-            'motion' => $share($this->motionMm), 'shake' => $share($this->shakeMm), 'defocus' => $share($this->defocusMm),
-            'diffraction' => $share($this->diffractionMm), 'shimmer' => $share($this->shimmerMm),
+            'motion' => $share($this->motionMm),
+            'shake' => $share($this->shakeMm),
+            'defocus' => $share($this->defocusMm),
+            'diffraction' => $share($this->diffractionMm),
+            'shimmer' => $share($this->shimmerMm),
         ];
     }
 }

@@ -15,7 +15,7 @@ final class Exposure
         Guard::finite('ev100', $ev100);
         Guard::above('f_number', $fNumber, 0.0);
 
-        return 100 * $fNumber ** 2 / (Guard::above('shutter_s', $shutterS, 0.0, 's') * 2 ** $ev100);
+        return (100 * $fNumber ** 2) / (Guard::above('shutter_s', $shutterS, 0.0, 's') * 2 ** $ev100);
     }
 
     /** The shutter in seconds that exposes at this ISO: t = 100·N²/(ISO·2^EV). */
@@ -24,6 +24,6 @@ final class Exposure
         Guard::finite('ev100', $ev100);
         Guard::above('f_number', $fNumber, 0.0);
 
-        return 100 * $fNumber ** 2 / (Guard::above('iso', $iso, 0.0) * 2 ** $ev100);
+        return (100 * $fNumber ** 2) / (Guard::above('iso', $iso, 0.0) * 2 ** $ev100);
     }
 }

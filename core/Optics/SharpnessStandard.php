@@ -16,14 +16,25 @@ enum SharpnessStandard: string
     /** Sharp at full magnification: two pixel pitches. */
     case Pixel = 'pixel';
 
+    /** Diagonal of a sensor in mm at which the blur of a standard is stated: 36 × 24 mm. */
+    public const DIAGONAL_MM = 43.27;
+
+    /** The largest blur in mm at that diagonal; null where it follows from the pixels instead. */
+    public function statedMm(): ?float
+    {
+        return match ($this) {
+            self::Share => 0.03,
+            self::Detail => 0.015,
+            self::Pixel => null,
+        };
+    }
+
     /** The largest blur in mm on this sensor. */
     public function limitMm(Sensor $sensor): float
     {
-        return match ($this) {
-            self::Share => 0.030 * $sensor->diagonalMm() / 43.27,
-            self::Detail => 0.015 * $sensor->diagonalMm() / 43.27,
-            self::Pixel => 2 * $sensor->pitchMm(),
-        };
+        $stated = $this->statedMm();
+
+        return $stated === null ? 2 * $sensor->pitchMm() : ($stated * $sensor->diagonalMm()) / self::DIAGONAL_MM;
     }
 
     /** The next standard that allows more blur on this sensor, or null when there is none. */

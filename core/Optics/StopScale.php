@@ -13,20 +13,144 @@ final class StopScale
 {
     /** Denominators of the shutters faster than 1/3 s. */
     private const SHUTTER_FRACTIONS = [
-        64000, 50000, 40000, 32000, 25000, 20000, 16000, 12800, 10000, 8000, 6400, 5000, 4000, 3200, 2500, 2000, 1600, 1250, 1000,
-        800, 640, 500, 400, 320, 250, 200, 160, 125, 100, 80, 60, 50, 40, 30, 25, 20, 15, 13, 10, 8, 6, 5, 4,
+        64000,
+        50000,
+        40000,
+        32000,
+        25000,
+        20000,
+        16000,
+        12800,
+        10000,
+        8000,
+        6400,
+        5000,
+        4000,
+        3200,
+        2500,
+        2000,
+        1600,
+        1250,
+        1000,
+        800,
+        640,
+        500,
+        400,
+        320,
+        250,
+        200,
+        160,
+        125,
+        100,
+        80,
+        60,
+        50,
+        40,
+        30,
+        25,
+        20,
+        15,
+        13,
+        10,
+        8,
+        6,
+        5,
+        4,
     ];
 
-    private const SLOW_SHUTTERS = [0.3, 0.4, 0.5, 0.6, 0.8, 1.0, 1.3, 1.6, 2.0, 2.5, 3.2, 4.0, 5.0, 6.0, 8.0, 10.0, 13.0, 15.0, 20.0, 25.0, 30.0];
+    private const SLOW_SHUTTERS = [
+        0.3,
+        0.4,
+        0.5,
+        0.6,
+        0.8,
+        1.0,
+        1.3,
+        1.6,
+        2.0,
+        2.5,
+        3.2,
+        4.0,
+        5.0,
+        6.0,
+        8.0,
+        10.0,
+        13.0,
+        15.0,
+        20.0,
+        25.0,
+        30.0,
+    ];
 
     private const F_NUMBERS = [
-        0.95, 1.0, 1.1, 1.2, 1.4, 1.6, 1.8, 2.0, 2.2, 2.5, 2.8, 3.2, 3.5, 4.0, 4.5, 5.0, 5.6, 6.3, 7.1, 8.0, 9.0, 10.0, 11.0, 13.0,
-        14.0, 16.0, 18.0, 20.0, 22.0, 25.0, 29.0, 32.0, 36.0, 40.0, 45.0, 51.0, 57.0, 64.0,
+        0.95,
+        1.0,
+        1.1,
+        1.2,
+        1.4,
+        1.6,
+        1.8,
+        2.0,
+        2.2,
+        2.5,
+        2.8,
+        3.2,
+        3.5,
+        4.0,
+        4.5,
+        5.0,
+        5.6,
+        6.3,
+        7.1,
+        8.0,
+        9.0,
+        10.0,
+        11.0,
+        13.0,
+        14.0,
+        16.0,
+        18.0,
+        20.0,
+        22.0,
+        25.0,
+        29.0,
+        32.0,
+        36.0,
+        40.0,
+        45.0,
+        51.0,
+        57.0,
+        64.0,
     ];
 
     private const ISOS = [
-        25, 32, 40, 50, 64, 80, 100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400,
-        8000, 10000,
+        25,
+        32,
+        40,
+        50,
+        64,
+        80,
+        100,
+        125,
+        160,
+        200,
+        250,
+        320,
+        400,
+        500,
+        640,
+        800,
+        1000,
+        1250,
+        1600,
+        2000,
+        2500,
+        3200,
+        4000,
+        5000,
+        6400,
+        8000,
+        10000,
     ];
 
     /** How near a lens's widest aperture must come to an engraved value to be called by it. */
@@ -47,8 +171,13 @@ final class StopScale
     /** @return non-empty-list<float> */
     private static function shuttersFrom(float $shortestS): array
     {
-        $all = [...array_map(static fn (int $part): float => 1 / $part, self::SHUTTER_FRACTIONS), ...self::SLOW_SHUTTERS];
-        $kept = array_values(array_filter($all, static fn (float $shutter): bool => $shutter >= $shortestS * (1 - 1e-9)));
+        $all = [
+            ...array_map(static fn (int $part): float => 1 / $part, self::SHUTTER_FRACTIONS),
+            ...self::SLOW_SHUTTERS,
+        ];
+        $kept = array_values(
+            array_filter($all, static fn (float $shutter): bool => $shutter >= $shortestS * (1 - 1e-9)),
+        );
 
         return $kept === [] ? [30.0] : $kept;
     }
@@ -73,10 +202,13 @@ final class StopScale
      */
     public static function fNumbers(float $widest, float $smallest): array
     {
-        $kept = array_values(array_filter(
-            self::F_NUMBERS,
-            static fn (float $stop): bool => $stop > $widest / self::SAME_STOP && $stop <= max($smallest, $widest) * self::SAME_STOP,
-        ));
+        $kept = array_values(
+            array_filter(
+                self::F_NUMBERS,
+                static fn (float $stop): bool => $stop > $widest / self::SAME_STOP &&
+                    $stop <= max($smallest, $widest) * self::SAME_STOP,
+            ),
+        );
 
         return $kept === [] || $kept[0] > $widest * self::SAME_STOP ? [$widest, ...$kept] : $kept;
     }

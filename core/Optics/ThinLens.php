@@ -48,8 +48,8 @@ final readonly class ThinLens
         $h = $this->hyperfocalM($fNumber, $cocMm) * 1000;
 
         return new DepthOfField(
-            nearM: $s * ($h - $f) / ($h + $s - 2 * $f) / 1000,
-            farM: $s >= $h ? INF : $s * ($h - $f) / ($h - $s) / 1000,
+            nearM: ($s * ($h - $f)) / ($h + $s - 2 * $f) / 1000,
+            farM: $s >= $h ? INF : ($s * ($h - $f)) / ($h - $s) / 1000,
             hyperfocalM: $h / 1000,
         );
     }
@@ -63,7 +63,7 @@ final readonly class ThinLens
         $s = $this->mm('subject_m', $subjectM);
         $q = $this->mm('focus_m', $focusM);
 
-        return $this->focalMm ** 2 * abs($s - $q) / (self::fNumber($fNumber) * $s * ($q - $this->focalMm));
+        return ($this->focalMm ** 2 * abs($s - $q)) / (self::fNumber($fNumber) * $s * ($q - $this->focalMm));
     }
 
     /**
@@ -74,8 +74,9 @@ final readonly class ThinLens
     {
         $near = $this->mm('near_m', $nearM);
         $far = Guard::between('far_m', $farM, $nearM, 1e7, 'm') * 1000;
-        $q = 2 * $near * $far / ($near + $far);
-        $fNumber = $this->focalMm ** 2 * $q * (1 / $near - 1 / $far) / (2 * self::coc($cocMm) * ($q - $this->focalMm));
+        $q = (2 * $near * $far) / ($near + $far);
+        $fNumber =
+            ($this->focalMm ** 2 * $q * (1 / $near - 1 / $far)) / (2 * self::coc($cocMm) * ($q - $this->focalMm));
 
         return new Cover($fNumber, $q / 1000);
     }

@@ -9,6 +9,16 @@ use RushHold\Kit\AfArea;
 /** How well one AF area would do in a situation. */
 final readonly class AreaScore
 {
+    /** The cause of a loss: the aim is off the target. */
+    public const SLIP = 'slip';
+
+    /** Hazards by what they make the focus take; what stands and passes in front is reckoned by itself. */
+    public const TAKES = [
+        'part' => ['self', 'no-eye', 'group'],
+        'behind' => ['behind', 'foliage', 'side', 'tiny', 'unseen'],
+        'nothing' => ['plain', 'pinpoint', 'sensor'],
+    ];
+
     public float $score;
 
     /**
@@ -29,52 +39,29 @@ final readonly class AreaScore
         $this->score = $onTarget * exp(-array_sum($hazards));
     }
 
-    /** What costs this area most, in words with its share: "slips off 24 % of the time". */
-    public function weakness(): string
+    /** @return array{part: float, behind: float, nothing: float} mean counts of hazards by what they make the focus take */
+    public function takes(): array
     {
-        $losses = ['slip' => 1 - $this->onTarget] + array_map(static fn (float $mean): float => 1 - exp(-$mean), $this->hazards);
+        return array_map(
+            fn (array $names): float => array_sum(array_intersect_key($this->hazards, array_flip($names))),
+            self::TAKES,
+        );
+    }
+
+    /**
+     * What costs this area most.
+     *
+     * @return array{string, float} the cause, {@see self::SLIP} or one of the hazards', and the share of the time it costs
+     */
+    public function weakness(): array
+    {
+        $losses = [self::SLIP => 1 - $this->onTarget];
+        foreach ($this->hazards as $cause => $mean) {
+            $losses[$cause] = 1 - exp(-$mean);
+        }
         arsort($losses);
         $worst = array_key_first($losses);
-        $percent = self::percent($losses[$worst]);
 
-        return $losses[$worst] < 0.005 ? 'nothing to be said against it' : match ($worst) {
-            'slip' => "your aim is off it {$percent} of the time",
-            'front' => "something in front takes it {$percent} of the time",
-            'behind' => "the background takes it {$percent} of the time",
-            'pass' => "somebody passing takes it {$percent} of the time",
-            'foliage' => "moving leaves take it {$percent} of the time",
-            'self' => "a nearer part of it takes the focus {$percent} of the time",
-            'group' => "another one beside it takes it {$percent} of the time",
-            'unseen' => "you miss the one you want {$percent} of the time",
-            'side' => "it looks where nothing comes from {$percent} of the time",
-            'pinpoint' => "a pinpoint on a mover finds nothing to hold on {$percent} of the time",
-            'plain' => "it finds nothing to hold on {$percent} of the time",
-            'no-eye' => "it finds the body, not the eye, {$percent} of the time",
-            'tiny' => "it passes over so small a subject {$percent} of the time",
-            'start' => "you start it on the wrong thing {$percent} of the time",
-            'sensor' => "the AF points miss it {$percent} of the time",
-            default => "it fails {$percent} of the time",
-        };
-    }
-
-    /** A chance as a person says it: "94 %", "under 1 %". */
-    public static function percent(float $share): string
-    {
-        $percent = $share * 100;
-
-        return match (true) {
-            $percent < 0.95 => 'under 1 %',
-            $percent > 99.05 => 'over 99 %',
-            default => sprintf('%.0f %%', $percent),
-        };
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'pattern' => $this->area->value, 'score' => $this->score, 'why' => ucfirst($this->weakness()).'.',
-            'on_target' => $this->onTarget, 'width' => $this->width, 'height' => $this->height,
-        ];
+        return [$worst, $losses[$worst]];
     }
 }

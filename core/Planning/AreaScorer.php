@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Framing\OnTarget;
 use RushHold\Kit\AfArea;
 use RushHold\Kit\AfSensor;
+use RushHold\Kit\Orientation;
 use RushHold\Rush\AimRule;
 use RushHold\Rush\Background;
-use RushHold\Rush\Crossers;
 use RushHold\Rush\Detail;
 use RushHold\Rush\Entry;
 use RushHold\Rush\Follow;
@@ -25,9 +26,18 @@ final readonly class AreaScorer
 {
     private float $deep;
 
+    /** What of a frame is lost when the focus takes what is behind: little where that is sharp as well. */
+    private float $harm;
+
+    /** The same of what stands or passes in front. */
+    private float $harmInFront;
+
     public function __construct(private Situation $situation)
     {
         $half = $situation->framing->depthM / 2;
+        $limitMm = $situation->limitMm($situation->rush->standard);
+        $this->harm = $situation->lostAt($situation->behindM(), $situation->kit->widestF(), $limitMm);
+        $this->harmInFront = $situation->lostAt($situation->frontM(), $situation->kit->widestF(), $limitMm);
         $this->deep = $half > 0 ? min(1.0, $situation->halfDepthM($situation->kit->widestF()) / $half) : 1.0;
     }
 
@@ -35,9 +45,12 @@ final readonly class AreaScorer
     public function all(): array
     {
         $scores = array_map($this->of(...), $this->situation->kit->body->areas);
-        usort($scores, static fn (AreaScore $a, AreaScore $b): int => abs($a->score - $b->score) > 1e-12
-            ? $b->score <=> $a->score
-            : $a->area->reach() <=> $b->area->reach());
+        usort(
+            $scores,
+            static fn (AreaScore $a, AreaScore $b): int => abs($a->score - $b->score) > 1e-12
+                ? $b->score <=> $a->score
+                : $a->area->reach() <=> $b->area->reach(),
+        );
 
         return $scores;
     }
@@ -52,22 +65,25 @@ final readonly class AreaScorer
             $this->reach($height * $framing->frameHeightM, $framing->heightM, $detection),
         );
         $size = sqrt($width * $height);
-        $hazards = array_filter([
-            'front' => $this->front($area, $size),
-            'behind' => $this->behind($area, $size, $this->besides($width, $height)),
-            'pass' => $this->passing($area, $size),
-            'foliage' => $this->foliage($area, $this->besides($width, $height)),
-            'self' => $this->ownParts($area, $width, $height, $detection),
-            'group' => $this->group($area, $size),
-            'unseen' => $this->unseen($area, $size),
-            'side' => $this->side($area),
-            'plain' => $this->plain($area, $size),
-            'pinpoint' => $this->pinpoint($area),
-            'no-eye' => $this->noEye($area),
-            'tiny' => $this->tiny($area, $detection),
-            'start' => $this->start($area),
-            'sensor' => $this->sensor($area),
-        ], static fn (float $hazard): bool => $hazard > 0);
+        $hazards = array_filter(
+            [
+                'front' => $this->harmInFront * $this->front($area, $size),
+                'behind' => $this->harm * $this->behind($area, $size, $this->besides($width, $height)),
+                'pass' => $this->harmInFront * $this->passing($area, $size),
+                'foliage' => $this->harm * $this->foliage($area, $this->besides($width, $height)),
+                'self' => $this->ownParts($area, $width, $height, $detection),
+                'group' => $this->group($area, $size),
+                'unseen' => $this->harm * $this->unseen($area, $size),
+                'side' => $this->harm * $this->side($area),
+                'plain' => $this->plain($area, $size),
+                'pinpoint' => $this->pinpoint($area),
+                'no-eye' => $this->noEye($area),
+                'tiny' => $this->tiny($area, $detection),
+                'start' => $this->start($area),
+                'sensor' => $this->sensor($area),
+            ],
+            static fn (float $hazard): bool => $hazard > 0,
+        );
 
         return new AreaScore($area, $chance, $width, $height, $detection, $hazards);
     }
@@ -79,29 +95,48 @@ final readonly class AreaScorer
      */
     public function extent(AfArea $area): array
     {
-        $width = $this->value("area.{$area->value}.width");
-        $height = $this->value("area.{$area->value}.height");
-        if (! $this->situation->kit->body->isReflex()) {
+        [$long, $short] = $this->extentOnBody($area);
+
+        return $this->situation->kit->body->orientation === Orientation::Portrait ? [$short, $long] : [$long, $short];
+    }
+
+    /**
+     * The same along the long and the short side of the sensor: an area turns with the camera.
+     *
+     * @return array{float, float}
+     */
+    private function extentOnBody(AfArea $area): array
+    {
+        $body = $this->situation->kit->body;
+        $points = $body->points;
+        [$width, $height] = $points?->extent($area) ?? [
+            $this->value("area.{$area->value}.width"),
+            $this->value("area.{$area->value}.height"),
+        ];
+        if (! $body->isReflex() && $points === null) {
             return [$width, $height];
         }
         $dim = $this->losesOuterPoints() ? $this->value('area.reflex.dim_left') : 1.0;
 
-        return [min($width, $this->value('area.reflex.width') * $dim), min($height, $this->value('area.reflex.height') * $dim)];
+        return [
+            min($width, ($points->width ?? $this->value('area.reflex.width')) * $dim),
+            min($height, ($points->height ?? $this->value('area.reflex.height')) * $dim),
+        ];
     }
 
     /** Whether the lens is too dim for the outer points of this reflex body. */
     public function losesOuterPoints(): bool
     {
-        return $this->situation->kit->body->isReflex()
-            && $this->situation->kit->widestF() >= ($this->situation->kit->body->outerPointsF ?? $this->value('area.reflex.dim_f')) * 0.99;
+        $body = $this->situation->kit->body;
+
+        return $body->isReflex() &&
+            $body->isTooDim($this->situation->kit->widestF(), $body->outerPointsF ?? $this->value('area.reflex.dim_f'));
     }
 
-    /** How far the aim may be off, in metres: to the edge of the larger of area and patch, and half of the smaller. */
+    /** How far the aim may be off, in metres. */
     private function reach(float $areaM, float $bodyM, float $detection): float
     {
-        $patch = $this->patchM($bodyM, $detection) / 2;
-
-        return max($areaM / 2, $patch) + min($areaM / 2, $patch) / 2;
+        return OnTarget::reach($areaM / 2, $this->patchM($bodyM, $detection) / 2);
     }
 
     /** How much of a body $bodyM across serves as target, in metres: its target patch, or more where depth or detection allow. */
@@ -123,13 +158,18 @@ final readonly class AreaScorer
         $least = $this->value('detection.least');
         $share = $this->situation->framing->largestShare();
         $size = $share ** 2 / ($share ** 2 + $least ** 2);
-        $outline = ($rush->clutter->separation === Separation::Similar ? $this->value('detection.same_tone') : 1.0) * ($rush->subject->detail === Detail::Low ? $this->value('detection.plain') : 1.0);
+        $outline =
+            ($rush->clutter->separation === Separation::Similar ? $this->value('detection.same_tone') : 1.0) *
+            ($rush->subject->detail === Detail::Low ? $this->value('detection.plain') : 1.0);
         // points and small zones are put on it by hand; wide ones depend on the outline, which clutter in front breaks up
-        $broken = $area->reach() < AfArea::ZoneLarge->reach() ? 1.0 : match ($rush->clutter->foreground) {
-            Foreground::None => 1.0,
-            Foreground::Sparse => $this->value('detection.sparse'),
-            Foreground::Dense => $this->value('detection.dense'),
-        };
+        $broken =
+            $area->reach() < AfArea::ZoneLarge->reach()
+                ? 1.0
+                : match ($rush->clutter->foreground) {
+                    Foreground::None => 1.0,
+                    Foreground::Sparse => $this->value('detection.sparse'),
+                    Foreground::Dense => $this->value('detection.dense'),
+                };
 
         return $this->value('detection.best') * $size * $outline * $broken;
     }
@@ -137,18 +177,21 @@ final readonly class AreaScorer
     /** Share of the area that is not filled by the subject. */
     private function besides(float $width, float $height): float
     {
-        return 1 - min(1.0, $this->situation->framing->widthShare() / $width) * min(1.0, $this->situation->framing->heightShare() / $height);
+        return 1 -
+            min(1.0, $this->situation->framing->widthShare() / $width) *
+                min(1.0, $this->situation->framing->heightShare() / $height);
     }
 
     private function front(AfArea $area, float $size): float
     {
-        $density = match ($this->situation->rush->clutter->foreground) {
-            Foreground::None => 0.0,
-            Foreground::Sparse => $this->value('clutter.front.sparse'),
-            Foreground::Dense => $this->value('clutter.front.dense'),
-        };
+        $density = $this->situation->standing();
 
-        return $density * ($area === AfArea::LockOn ? $this->value('pull.lock_on.front') : $size);
+        return $density *
+            match (true) {
+                $area === AfArea::LockOn => $this->value('pull.lock_on.front'),
+                $area->isPoint() => $size,
+                default => $size * $this->value('pull.box.front'), // the nearest thing in a box wins
+            };
     }
 
     private function behind(AfArea $area, float $size, float $besides): float
@@ -159,11 +202,14 @@ final readonly class AreaScorer
             Background::Moderate => $this->value('clutter.behind.moderate'),
             Background::Busy => $this->value('clutter.behind.busy'),
         };
-        $near = 0.5 + 0.5 / (1 + $clutter->backgroundGapM / $this->value('clutter.gap'));
+        $far = $this->value('clutter.far');
+        $near = $far + (1 - $far) / (1 + $clutter->backgroundGapM / $this->value('clutter.gap'));
         $tone = $clutter->separation === Separation::Similar ? $this->value('clutter.similar') : 1.0;
         $pull = match (true) {
             $area === AfArea::WholeFrame => $this->value('pull.whole.behind'),
-            $area === AfArea::LockOn => $tone > 1 ? $this->value('pull.lock_on.same_tone') : $this->value('pull.lock_on.behind'),
+            $area === AfArea::LockOn => $tone > 1
+                ? $this->value('pull.lock_on.same_tone')
+                : $this->value('pull.lock_on.behind'),
             default => $this->value('pull.box.behind'), // the nearest thing in a box wins, and that is the subject
         };
 
@@ -172,11 +218,7 @@ final readonly class AreaScorer
 
     private function passing(AfArea $area, float $size): float
     {
-        $density = match ($this->situation->rush->clutter->crossers) {
-            Crossers::None => 0.0,
-            Crossers::Occasional => $this->value('clutter.pass.occasional'),
-            Crossers::Frequent => $this->value('clutter.pass.frequent'),
-        };
+        $density = $this->situation->passing();
 
         return $density * ($area === AfArea::LockOn ? $this->value('pull.lock_on.pass') : $size);
     }
@@ -200,9 +242,15 @@ final readonly class AreaScorer
     private function ownParts(AfArea $area, float $width, float $height, float $detection): float
     {
         $framing = $this->situation->framing;
-        $inside = min(1.0, $width / max($framing->widthShare(), 1e-9)) * min(1.0, $height / max($framing->heightShare(), 1e-9));
+        $inside =
+            min(1.0, $width / max($framing->widthShare(), 1e-9)) *
+            min(1.0, $height / max($framing->heightShare(), 1e-9));
 
-        return $this->value('clutter.self') * (1 - $this->deep) * sqrt($inside) * (1 - $this->value('detection.mends') * $detection) * ($area === AfArea::LockOn ? $this->value('pull.lock_on.self') : 1.0);
+        return $this->value('clutter.self') *
+            (1 - $this->deep) *
+            sqrt($inside) *
+            (1 - $this->value('detection.mends') * $detection) *
+            ($area === AfArea::LockOn ? $this->value('pull.lock_on.self') : 1.0);
     }
 
     /** Others of its kind beside the chosen one. */
@@ -213,7 +261,9 @@ final readonly class AreaScorer
             return 0.0;
         }
 
-        return $this->value('clutter.group') * $others * ($area === AfArea::LockOn ? $this->value('pull.lock_on.group') : $size);
+        return $this->value('clutter.group') *
+            $others *
+            ($area === AfArea::LockOn ? $this->value('pull.lock_on.group') : $size);
     }
 
     /** Whoever leads or comes in must be found: a small area misses it, an automatic one has settled on something else. */
@@ -225,18 +275,25 @@ final readonly class AreaScorer
         }
         $unseen = $this->value('clutter.unseen');
         if ($area === AfArea::LockOn) {
-            return $unseen * $this->value('pull.lock_on.unseen') * ($follow === Follow::Nearest ? 1.0 : $this->value('pull.lock_on.nothing')); // there is nothing to start it on yet
+            return $unseen *
+                $this->value('pull.lock_on.unseen') *
+                ($follow === Follow::Nearest ? 1.0 : $this->value('pull.lock_on.nothing')); // there is nothing to start it on yet
         }
-        $waiting = $follow === Follow::WhoeverEnters ? match ($this->situation->rush->clutter->background) {
-            Background::Clean => $this->value('pull.waiting.clean'),
-            Background::Moderate => $this->value('pull.waiting.moderate'),
-            Background::Busy => $this->value('pull.waiting.busy'),
-        } : $this->value('pull.whole.leader'); // the pick dial works inside zones only
+        $waiting =
+            $follow === Follow::WhoeverEnters
+                ? match ($this->situation->rush->clutter->background) {
+                    Background::Clean => $this->value('pull.waiting.clean'),
+                    Background::Moderate => $this->value('pull.waiting.moderate'),
+                    Background::Busy => $this->value('pull.waiting.busy'),
+                }
+                : $this->value('pull.whole.leader'); // the pick dial works inside zones only
         if ($area === AfArea::WholeFrame) {
             return $waiting;
         }
 
-        return $unseen * (1 - $size) * ($area->isZone() && $this->situation->kit->body->hasPick ? $this->value('pull.pick') : 1.0);
+        return $unseen *
+            (1 - $size) *
+            ($area->isZone() && $this->situation->kit->body->hasPick ? $this->value('pull.pick') : 1.0);
     }
 
     /** Where the side it comes from is known, the whole frame also looks where it does not come from. */
@@ -251,7 +308,8 @@ final readonly class AreaScorer
     private function plain(AfArea $area, float $size): float
     {
         return $this->situation->rush->subject->detail === Detail::Low
-            ? $this->value('clutter.plain') * (1 - min(1.0, 2 * $size)) + ($area === AfArea::LockOn ? $this->value('pull.lock_on.plain') : 0.0)
+            ? $this->value('clutter.plain') * (1 - min(1.0, 2 * $size)) +
+                    ($area === AfArea::LockOn ? $this->value('pull.lock_on.plain') : 0.0)
             : 0.0;
     }
 
@@ -264,7 +322,9 @@ final readonly class AreaScorer
     /** Where the eye counts and could be found, an area without eye detection leaves it to your aim. */
     private function noEye(AfArea $area): float
     {
-        return $this->situation->eyeShows() && $this->situation->rush->kind()->aim === AimRule::Eye && ! $this->situation->kit->body->findsEyesIn($area)
+        return $this->situation->eyeShows() &&
+            $this->situation->rush->kind()->aim === AimRule::Eye &&
+            ! $this->situation->kit->body->findsEyesIn($area)
             ? $this->value('clutter.no_eye')
             : 0.0;
     }

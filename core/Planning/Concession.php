@@ -7,9 +7,12 @@ namespace RushHold\Planning;
 /** Something that was asked for and had to give way, with its price. {@see \RushHold\Wording\ConcessionWords} says it in words. */
 final readonly class Concession
 {
+    /** The subject is larger than the frame. */
+    public const TOO_LARGE = 'too_large';
+
     /**
-     * @param  string  $step  aperture, standard, shutter, light, depth, limit or overexposure
-     * @param  string  $cause  why, as a code of the step: one of the constants of {@see Exposure\Concessions}
+     * @param  string  $step  aperture, standard, shutter, light, depth, limit, overexposure or frame
+     * @param  string  $cause  why, as a code of the step: {@see TOO_LARGE} or one of the constants of {@see Exposure\Concessions}
      * @param  array<string, float|string>  $figures  what its words tell, units in the names
      * @param  float  $costStops  stops of light it gains; for "light" and "overexposure" the stops still missing or too many
      * @param  float  $costMm  blur it allows beyond what was asked, in mm on the sensor

@@ -39,7 +39,9 @@ final readonly class HandWork
         $assumptions = $situation->assumptions;
         $rush = $situation->rush;
         $skill = $rush->photographer->manualSkill;
-        $hit = $assumptions->value('hand.hit_least') + ($assumptions->value('hand.hit_most') - $assumptions->value('hand.hit_least')) * $skill;
+        $hit =
+            $assumptions->value('hand.hit_least') +
+            ($assumptions->value('hand.hit_most') - $assumptions->value('hand.hit_least')) * $skill;
         $depth = $situation->optic->depthOfField($fNumber, $rush->workM, $situation->limitMm($rush->standard));
         $closing = $rush->travel->closingMps();
         $sweepMps = max(0.01, $rush->farM - $rush->nearM) / $assumptions->value('hand.sweep');
@@ -47,17 +49,27 @@ final readonly class HandWork
         $pullS = $depth->depthM() / (abs($closing) + $sweepMps);
         $windowFrames = $fps * $assumptions->value('hand.window');
         $share = HandFollow::sharpShare(
-            $depth->nearSideM($rush->workM), $closing, $assumptions->value('hand.lag') * (1 - 0.7 * $skill),
+            $depth->nearSideM($rush->workM),
+            $closing,
+            $assumptions->value('hand.lag') * (1 - $assumptions->value('hand.practised') * $skill),
         );
 
         return new self(
             $hit,
             BreakEven::afHit(
-                $assumptions->value('af.acquire'), $assumptions->value('af.recover'),
-                $assumptions->value('hand.acquire'), $assumptions->value('hand.correct'), $hit,
+                $assumptions->value('af.acquire'),
+                $assumptions->value('af.recover'),
+                $assumptions->value('hand.acquire'),
+                $assumptions->value('hand.correct'),
+                $hit,
             ),
             $rush->route === Route::Known && $rush->moves() ? TrapPlan::along($situation, $fNumber) : null,
-            min($windowFrames, $fps * $pullS), $sweepMps, $share, $windowFrames * $share, $rush->pattern, $windowFrames,
+            min($windowFrames, $fps * $pullS),
+            $sweepMps,
+            $share,
+            $windowFrames * $share,
+            $rush->pattern,
+            $windowFrames,
         );
     }
 
@@ -75,21 +87,28 @@ final readonly class HandWork
     /** Sharp frames to expect of the best technique when it hits, and how often it hits, as one chance of a sharp frame. */
     public function sharpShare(): float
     {
-        return $this->hit * match ($this->best()) {
-            ManualTechnique::Trap => $this->trap?->pOne() ?? 0.0,
-            ManualTechnique::Pull => min(1.0, $this->pullFrames),
-            ManualTechnique::Follow => $this->followShare,
-        };
+        return $this->hit *
+            match ($this->best()) {
+                ManualTechnique::Trap => $this->trap?->pOne() ?? 0.0,
+                ManualTechnique::Pull => min(1.0, $this->pullFrames),
+                ManualTechnique::Follow => $this->followShare,
+            };
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'best' => $this->best()->value, 'hit' => $this->hit, 'break_even_af_hit' => $this->breakEven,
+            'best' => $this->best()->value,
+            'hit' => $this->hit,
+            'break_even_af_hit' => $this->breakEven,
             'trap' => $this->trap?->toArray(),
             'pull' => ['frames' => $this->pullFrames, 'sweep_mps' => $this->sweepMps],
-            'follow' => ['share' => $this->followShare, 'frames' => $this->followFrames, 'window_frames' => $this->windowFrames],
+            'follow' => [
+                'share' => $this->followShare,
+                'frames' => $this->followFrames,
+                'window_frames' => $this->windowFrames,
+            ],
         ];
     }
 }

@@ -15,7 +15,9 @@ use RushHold\Hold\StabiliserUse;
 use RushHold\Kit\AfArea;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
+use RushHold\Kit\Kit;
 use RushHold\Planning\Exposure\ExposureSettings;
+use RushHold\Rush\SchoolAnswer;
 
 /** A hold in the making: each chooser writes its own fields and says why. */
 final class HoldDraft
@@ -64,28 +66,36 @@ final class HoldDraft
     /** @var list<Concession> */
     public array $concessions = [];
 
-    /**
-     * @param  string|\Closure(): string  $why
-     * @param  array<string, float|string|null>  $numbers
-     */
-    public function because(string $field, string|\Closure $why, array $numbers = [], ?string $school = null): void
+    /** @param  array<string, float|int|string|null>  $numbers  what it rests on and what its words tell */
+    public function because(string $field, string $code, array $numbers = [], ?SchoolAnswer $school = null): void
     {
-        $this->reasons[] = new Reason($field, $why, $numbers, $school);
+        $this->reasons[] = new Reason($field, $code, $numbers, $school);
     }
 
     /**
      * Says that a person has set this field, before the reason the numbers gave for it.
      *
-     * @param  \Closure(): string  $words  a sentence
+     * @param  array<string, float|int|string|null>  $numbers  of what was set
      * @param  bool  $same  whether it was chosen so anyway
      */
-    public function adopted(string $field, \Closure $words, bool $same): void
+    public function adopted(string $field, array $numbers, bool $same): void
     {
         foreach ($this->reasons as $at => $reason) {
             if ($reason->field === $field) {
-                $this->reasons[$at] = $reason->after(static fn (): string => $words().($same ? ' ' : ' The plan would have it otherwise: '));
+                $this->reasons[$at] = $reason->after($numbers, $same);
             }
         }
+    }
+
+    /** @throws \LogicException when nothing has been said of the field yet */
+    public function reason(string $field): Reason
+    {
+        foreach ($this->reasons as $reason) {
+            if ($reason->field === $field) {
+                return $reason;
+            }
+        }
+        throw new \LogicException(sprintf('Nothing has been said of %s yet.', $field));
     }
 
     /** The score of the area chosen. */
@@ -100,17 +110,42 @@ final class HoldDraft
     }
 
     /** @throws \LogicException when a chooser has left a field open */
-    public function hold(float $focalMm): Hold
+    public function hold(Kit $kit): Hold
     {
-        if ($this->focusMode === null || $this->area === null || $this->place === null || $this->aim === null || $this->fps === null
-            || $this->burst === null || $this->settings === null || $this->scheme === null) {
+        if (
+            $this->focusMode === null ||
+            $this->area === null ||
+            $this->place === null ||
+            $this->aim === null ||
+            $this->fps === null ||
+            $this->burst === null ||
+            $this->settings === null ||
+            $this->scheme === null
+        ) {
             throw new \LogicException('A plan needs every field of the hold chosen.');
         }
 
         return new Hold(
-            $this->focusMode, $this->technique, $this->area, $this->place, $this->detection, $this->eye,
-            $this->stayLevel, $this->pace, $this->pick, $this->aim, $this->fps, $this->burst, $this->stabiliser, $this->limiterM,
-            $focalMm, $this->settings->shutterS, $this->settings->fNumber, $this->settings->iso, $this->scheme,
+            $this->focusMode,
+            $this->technique,
+            $this->area,
+            $this->place,
+            $this->detection,
+            $this->eye,
+            $this->stayLevel,
+            $this->pace,
+            $this->pick,
+            $this->aim,
+            $this->fps,
+            $this->burst,
+            $this->stabiliser,
+            $this->limiterM,
+            $kit->lens->focalMm,
+            $this->settings->shutterS,
+            $this->settings->fNumber,
+            $this->settings->iso,
+            $this->scheme,
+            $kit->body->orientation,
         );
     }
 }

@@ -40,18 +40,26 @@ final readonly class Plan
             $frameBlur,
             $frameBlur->budget($settings->fNumber, $settings->shutterS, $settings->standard),
             $situation->optic->depthOfField(
-                $settings->fNumber, $situation->rush->workM, $situation->limitMm($settings->standard),
+                $settings->fNumber,
+                $situation->rush->workM,
+                $situation->limitMm($settings->standard),
             ),
-            $draft->hold($situation->kit->lens->focalMm),
+            $draft->hold($situation->kit),
             $kit,
             $situation->assumptions->read(),
         );
     }
 
+    public function odds(): Odds
+    {
+        return Odds::of($this);
+    }
+
     /** Subject's length over the frame's width. */
     public function subjectFraction(): float
     {
-        return $this->situation->rush->subject->lengthM * 1000 * $this->situation->magnification / $this->situation->kit->body->sensor->widthMm;
+        return ($this->situation->rush->subject->lengthM * 1000 * $this->situation->magnification) /
+            $this->situation->kit->body->sensor->widthMm;
     }
 
     /** Seconds it takes to cross the frame of a camera that does not move; infinite when it does not cross. */

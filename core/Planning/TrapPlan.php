@@ -13,9 +13,6 @@ final readonly class TrapPlan
     /** Points of the route that are tried between the ends of the range. */
     private const STEPS = 24;
 
-    /** A trap must not shrink the subject below this share of its size at the working distance. */
-    private const SMALLEST = 0.6;
-
     /**
      * @param  float  $distanceM  where the plane is set
      * @param  float  $bearingDeg  how it goes there
@@ -41,7 +38,8 @@ final readonly class TrapPlan
         $rush = $situation->rush;
         $passM = $rush->workM * sin(deg2rad($rush->travel->bearingDeg));
         $least = max($rush->nearM, $passM, $situation->kit->lens->closestM);
-        $most = min($rush->farM, $rush->workM / self::SMALLEST);
+        $most = min($rush->farM, $rush->workM / $situation->assumptions->value('trap.smallest'));
+        $better = 1 + $situation->assumptions->value('trap.better');
         $here = self::trap($situation, $fNumber, $rush->workM, $rush->travel->bearingDeg);
         [$best, $bestM, $bestDeg] = [$here, $rush->workM, $rush->travel->bearingDeg];
         for ($step = 0; $step <= self::STEPS && $most > $least; $step++) {
@@ -49,11 +47,12 @@ final readonly class TrapPlan
             $bearing = rad2deg(asin(min(1.0, $passM / $distanceM)));
             $bearing = $rush->travel->bearingDeg > 90 ? 180 - $bearing : $bearing;
             $trap = self::trap($situation, $fNumber, $distanceM, $bearing);
-            if ($trap->frames > $best->frames * 1.05) {
+            if ($trap->frames > $best->frames * $better) {
                 [$best, $bestM, $bestDeg] = [$trap, $distanceM, $bearing];
             }
         }
-        $leadS = $situation->assumptions->value('person.reaction') + $situation->assumptions->value('camera.shutter_lag');
+        $leadS =
+            $situation->assumptions->value('person.reaction') + $situation->assumptions->value('camera.shutter_lag');
 
         return new self($bestM, $bestDeg, $best, $here->frames, $rush->travel->speedMps * $leadS, $leadS);
     }
@@ -68,9 +67,15 @@ final readonly class TrapPlan
     public function toArray(): array
     {
         return array_map(static fn (float $number): ?float => is_finite($number) ? $number : null, [
-            'distance_m' => $this->distanceM, 'bearing_deg' => $this->bearingDeg, 'depth_m' => $this->at->depthM,
-            'time_s' => $this->at->timeS, 'frames' => $this->at->frames, 'p_one' => $this->at->pOne(), 'here_frames' => $this->hereFrames,
-            'lead_m' => $this->leadM, 'lead_s' => $this->leadS,
+            'distance_m' => $this->distanceM,
+            'bearing_deg' => $this->bearingDeg,
+            'depth_m' => $this->at->depthM,
+            'time_s' => $this->at->timeS,
+            'frames' => $this->at->frames,
+            'p_one' => $this->at->pOne(),
+            'here_frames' => $this->hereFrames,
+            'lead_m' => $this->leadM,
+            'lead_s' => $this->leadS,
         ]);
     }
 
@@ -79,9 +84,13 @@ final readonly class TrapPlan
         $travel = $situation->rush->travel;
 
         return Trap::at(
-            $situation->optic, $fNumber, $distanceM, $situation->limitMm($situation->rush->standard),
+            $situation->optic,
+            $fNumber,
+            $distanceM,
+            $situation->limitMm($situation->rush->standard),
             Travel::of($travel->speedMps, min(180.0, max(0.0, $bearingDeg)), $travel->accelerationMps2),
-            $situation->kit->body->fps, $situation->kit->body->sensor->widthMm,
+            $situation->kit->body->fps,
+            $situation->kit->body->sensor->widthMm,
         );
     }
 }

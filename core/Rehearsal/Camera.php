@@ -26,7 +26,11 @@ final readonly class Camera
         $situation = $scene->plan->situation;
 
         return new self(
-            $hold, AfView::through($situation, $scene, $hold), Tracking::with($situation, $scene, $hold), LensDrive::of($situation, $scene, $hold), FrameBlurModel::of($scene->plan, $hold),
+            $hold,
+            AfView::through($situation, $scene, $hold),
+            Tracking::with($situation, $scene, $hold),
+            LensDrive::of($situation, $scene, $hold),
+            FrameBlurModel::of($scene->plan, $hold),
         );
     }
 }

@@ -31,8 +31,14 @@ final readonly class Frame
     public function toArray(): array
     {
         return [
-            'at_s' => $this->atS, 'distance_m' => $this->distanceM, 'focus_m' => $this->focusM, 'motion_mm' => $this->motionMm,
-            'shake_mm' => $this->shakeMm, 'defocus_mm' => $this->defocusMm, 'total_mm' => $this->totalMm, 'verdict' => $this->verdict->value,
+            'at_s' => $this->atS,
+            'distance_m' => $this->distanceM,
+            'focus_m' => $this->focusM,
+            'motion_mm' => $this->motionMm,
+            'shake_mm' => $this->shakeMm,
+            'defocus_mm' => $this->defocusMm,
+            'total_mm' => $this->totalMm,
+            'verdict' => $this->verdict->value,
         ];
     }
 }

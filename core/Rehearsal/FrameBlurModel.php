@@ -7,7 +7,6 @@ namespace RushHold\Rehearsal;
 use RushHold\Hold\Hold;
 use RushHold\Optics\Diffraction;
 use RushHold\Planning\Plan;
-use RushHold\Rush\Style;
 
 /** What blurs a frame, with everything that does not change from frame to frame: the terms of the plan. */
 final readonly class FrameBlurModel
@@ -34,13 +33,17 @@ final readonly class FrameBlurModel
         $situation = $plan->situation;
         $frame = $plan->frameBlur;
         $crossing = $frame->travel->crossingMps();
-        // who wants the background to streak has agreed to as much smear as the plan reckons
-        $limitMm = $situation->rush->intent->style === Style::PanBlur ? max($plan->blur->limitMm, $plan->blur->totalMm()) : $plan->blur->limitMm;
 
         return new self(
-            $situation->optic->focalMm, $hold->fNumber, $hold->shutterS, $limitMm, Diffraction::fwhmMm($hold->fNumber),
-            $frame->groupMm($hold->fNumber), $situation->optic->focalMm * $frame->shakeRadS * $hold->shutterS,
-            $crossing > 0 ? $frame->residual->panMps / $crossing : 0.0, hypot($frame->residual->bobMps, $frame->residual->limbMps),
+            $situation->optic->focalMm,
+            $hold->fNumber,
+            $hold->shutterS,
+            $situation->sharpMm($plan->settings->standard),
+            Diffraction::fwhmMm($hold->fNumber),
+            $frame->groupMm($hold->fNumber),
+            $situation->optic->focalMm * $frame->shakeRadS * $hold->shutterS,
+            $crossing > 0 ? $frame->residual->panMps / $crossing : 0.0,
+            hypot($frame->residual->bobMps, $frame->residual->limbMps),
         );
     }
 
@@ -51,18 +54,31 @@ final readonly class FrameBlurModel
      * @param  float  $dioptres  where the plane is, in 1/m
      * @param  float  $panScatter  how much more or less than usual the pan leaves in this frame
      * @param  float  $shakeScatter  the same of the hands
+     * @param  float  $ownScatter  the same of its bob, sway and limbs
      * @return array{float, float, float, float}
      */
-    public function blur(float $distanceM, float $dioptres, float $crossingMps, float $panScatter, float $shakeScatter): array
-    {
+    public function blur(
+        float $distanceM,
+        float $dioptres,
+        float $crossingMps,
+        float $panScatter,
+        float $shakeScatter,
+        float $ownScatter = 1.0,
+    ): array {
         $f = $this->focalMm;
         $pan = $crossingMps * $this->panLeft * $panScatter;
-        $motion = $f / ($distanceM * 1000 - $f) * 1000 * $this->shutterS * sqrt($pan * $pan + $this->ownMps ** 2);
+        $own = $this->ownMps * $ownScatter;
+        $motion = ($f / ($distanceM * 1000 - $f)) * 1000 * $this->shutterS * sqrt($pan * $pan + $own * $own);
         $shake = $this->shakeMm * $shakeScatter;
         // the blur disc f²·|s−q| / (N·s·(q−f)), with 1/q for q
-        $off = $f * $f * abs(1 - $distanceM * $dioptres) / ($this->fNumber * $distanceM * (1000 - $f * $dioptres));
+        $off = ($f * $f * abs(1 - $distanceM * $dioptres)) / ($this->fNumber * $distanceM * (1000 - $f * $dioptres));
         $defocus = sqrt($off * $off + $this->groupMm ** 2);
 
-        return [$motion, $shake, $defocus, sqrt($motion * $motion + $shake * $shake + $defocus * $defocus + $this->diffractionMm ** 2)];
+        return [
+            $motion,
+            $shake,
+            $defocus,
+            sqrt($motion * $motion + $shake * $shake + $defocus * $defocus + $this->diffractionMm ** 2),
+        ];
     }
 }

@@ -21,8 +21,17 @@ final class Shutter
 
         return match (true) {
             $hold->manualTechnique === ManualTechnique::Trap => self::atTrap($pass, $camera),
-            $hold->manualTechnique === ManualTechnique::Pull => [self::held($pass, $camera, HandFocus::sweepsAtS($pass), HandFocus::sweepsAtS($pass) + $scene->value('hand.sweep'))],
-            $hold->burst === BurstLength::Long => [self::held($pass, $camera, self::readyS($pass), $pass->scene->durationS())],
+            $hold->manualTechnique === ManualTechnique::Pull => [
+                self::held(
+                    $pass,
+                    $camera,
+                    HandFocus::sweepsAtS($pass),
+                    HandFocus::sweepsAtS($pass) + $scene->value('hand.sweep'),
+                ),
+            ],
+            $hold->burst === BurstLength::Long => [
+                self::held($pass, $camera, self::readyS($pass), $pass->scene->durationS()),
+            ],
             $hold->burst === BurstLength::Short => self::short($pass, $camera),
             $hold->burst === BurstLength::Single => self::single($pass, $camera),
         };
@@ -33,7 +42,15 @@ final class Shutter
     {
         $scene = $pass->scene;
 
-        return $scene->perfect ? 0.0 : $scene->arrives * Scene::STEP_S + $scene->following->reactionS + $scene->value('camera.shutter_lag');
+        return $scene->perfect
+            ? 0.0
+            : $scene->beginsS() + $scene->following->reactionS + $scene->value('camera.shutter_lag');
+    }
+
+    /** Frames until the buffer is full: as the body says, or as is assumed. */
+    private static function buffer(Scene $scene): float
+    {
+        return (float) ($scene->plan->situation->kit->body->bufferFrames ?? $scene->value('rehearse.buffer'));
     }
 
     /** Held down from here to there, or until the buffer is full. */
@@ -43,7 +60,7 @@ final class Shutter
         $start = $fromS + $pass->phase / $fps;
         $frames = max(1, (int) floor((min($toS, $pass->scene->durationS()) - $start) * $fps) + 1);
 
-        return new Burst($start, (int) min($frames, $pass->scene->value('rehearse.buffer'), Pass::FRAMES));
+        return new Burst($start, (int) min($frames, self::buffer($pass->scene), Pass::FRAMES));
     }
 
     /**
@@ -57,7 +74,7 @@ final class Shutter
         $fps = $camera->hold->fps;
         $frames = (int) $scene->value('rehearse.burst');
         $rest = $frames / $fps + $scene->value('rehearse.rest');
-        $left = (int) min($scene->value('rehearse.buffer'), Pass::FRAMES);
+        $left = (int) min(self::buffer($scene), Pass::FRAMES);
         $bursts = [];
         $at = self::readyS($pass) + $pass->phase / $fps;
         while ($at < $pass->scene->durationS() && $left > 0) {
@@ -66,18 +83,22 @@ final class Shutter
                 $left -= $frames;
                 $at += $rest;
             } else {
-                $at += 0.05;
+                $at += $scene->value('rehearse.look_again');
             }
         }
 
         return $bursts;
     }
 
-    /** @return list<Burst> one frame a second */
+    /** @return list<Burst> one frame at a time */
     private static function single(Pass $pass, Camera $camera): array
     {
         $bursts = [];
-        for ($at = self::readyS($pass) + $pass->phase / $camera->hold->fps; $at < $pass->scene->durationS(); $at += 1.0) {
+        for (
+            $at = self::readyS($pass) + $pass->phase / $camera->hold->fps;
+            $at < $pass->scene->durationS();
+            $at += $pass->scene->value('rehearse.single')
+        ) {
             $bursts[] = new Burst($at, 1);
         }
 
@@ -93,20 +114,18 @@ final class Shutter
         foreach ($pass->distanceM as $at => $distance) {
             $there = abs($distance - $trapM) < abs($pass->distanceM[$there] - $trapM) - 1e-9 ? $at : $there;
         }
-        $early = 0.2 - $scene->value('rehearse.timing') * $pass->timing;
+        $early = $scene->value('rehearse.trap_early') - $scene->value('rehearse.timing') * $pass->timing;
         $from = max(0.0, $there * Scene::STEP_S - max(0.0, $early));
 
-        return [self::held($pass, $camera, $from, $there * Scene::STEP_S + 0.4)];
+        return [self::held($pass, $camera, $from, $there * Scene::STEP_S + $scene->value('rehearse.trap_after'))];
     }
 
     /** Whether a person would press: it is in the frame, and nothing stands before it. */
     private static function inView(Pass $pass, Camera $camera, float $atS): bool
     {
-        $scene = $pass->scene;
-        $at = $scene->stepAt($atS);
+        $at = $pass->scene->stepAt($atS);
         $s = $pass->distanceM[$at];
 
-        return $at >= $scene->arrives && abs($pass->asideM[$at]) < $scene->following->halfFrameRad * $s && abs($pass->aboveM[$at]) < $scene->following->halfFrameUpRad * $s
-            && ! ($s > $scene->strips->distanceM && $pass->gapRad[$at] < $scene->strips->halfRad);
+        return $pass->isInFrame($at, $s) && ! $pass->isHidden($at, $s);
     }
 }

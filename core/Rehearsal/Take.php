@@ -18,7 +18,12 @@ use RushHold\Rehearsal\Scene\Scene;
 final readonly class Take
 {
     /** @param  list<Burst>  $bursts */
-    private function __construct(public Pass $pass, public Camera $camera, public FocusTrace $plane, private array $bursts) {}
+    private function __construct(
+        public Pass $pass,
+        public Camera $camera,
+        public FocusTrace $plane,
+        private array $bursts,
+    ) {}
 
     public static function of(Pass $pass, Camera $camera): self
     {
@@ -37,7 +42,7 @@ final readonly class Take
     private static function focus(Camera $camera, array $bursts): FocusMethod
     {
         return match ($camera->hold->focusMode) {
-            FocusMode::Continuous, FocusMode::AutoSwitch => new TrackingFocus,
+            FocusMode::Continuous, FocusMode::AutoSwitch => new TrackingFocus(),
             FocusMode::Single => new LockedFocus($bursts, false),
             FocusMode::SingleWithOverride => new LockedFocus($bursts, true),
             FocusMode::Manual => new HandFocus($camera->hold->manualTechnique),
@@ -86,7 +91,14 @@ final readonly class Take
                 $share = $step - $before;
                 $s = $pass->distanceM[$before] * (1 - $share) + $pass->distanceM[$before + 1] * $share;
                 $dioptres = $this->plane->at($at);
-                $blur = $camera->exposing->blur($s, $dioptres, $pass->crossingMps[$before], $pass->panScatter[$number % $drawn], $pass->shakeScatter[$number % $drawn]);
+                $blur = $camera->exposing->blur(
+                    $s,
+                    $dioptres,
+                    $pass->crossingMps[$before],
+                    $pass->panScatter[$number % $drawn],
+                    $pass->shakeScatter[$number % $drawn],
+                    $pass->ownScatter[$number % $drawn],
+                );
                 $number++;
                 $tell($at, $s, 1 / max(1e-6, $dioptres), $blur, $this->verdict($before, $at, $s, $dioptres, $blur));
             }
@@ -98,10 +110,10 @@ final readonly class Take
     {
         $pass = $this->pass;
         $scene = $pass->scene;
-        if ($step < $scene->arrives || abs($pass->asideM[$step]) > $scene->following->halfFrameRad * $s || abs($pass->aboveM[$step]) > $scene->following->halfFrameUpRad * $s) {
+        if (! $pass->isInFrame($step, $s)) {
             return Verdict::OutOfFrame;
         }
-        if ($s > $scene->strips->distanceM && $pass->gapRad[$step] < $scene->strips->halfRad) {
+        if ($pass->isHidden($step, $s)) {
             return Verdict::Hidden;
         }
         [$motion, $shake, $defocus, $total] = $blur;
@@ -128,7 +140,9 @@ final readonly class Take
         $off = ! $this->camera->looking->isOn($pass->asideM[$step], $pass->aboveM[$step], $s);
 
         return match (true) {
-            $held === FocusTarget::FRONT, $held === FocusTarget::BEHIND, $held === FocusTarget::PART => Verdict::WrongThing,
+            $held === FocusTarget::FRONT,
+            $held === FocusTarget::BEHIND,
+            $held === FocusTarget::PART => Verdict::WrongThing,
             $held === FocusTarget::NOTHING && ! $off => Verdict::WrongThing,
             ($held === FocusTarget::NOTHING || $held === FocusTarget::SUBJECT) && $off => Verdict::OutOfArea,
             default => $dioptres * $s > 1 ? Verdict::Front : Verdict::Back,

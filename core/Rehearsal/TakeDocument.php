@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace RushHold\Rehearsal;
 
 use RushHold\Kit\AfArea;
+use RushHold\Kit\Body;
 use RushHold\Kit\FocusMode;
+use RushHold\Planning\Choosers\PlaceChooser;
 use RushHold\Rehearsal\Scene\Obstacle;
 use RushHold\Rehearsal\Scene\Pass;
 use RushHold\Rehearsal\Scene\Scene;
@@ -18,7 +20,12 @@ final class TakeDocument
     {
         $scene = $take->pass->scene;
 
-        return ['seed' => $seed, 'choices' => self::choices($scene), 'pass' => self::pass($take->pass), 'scene' => self::scene($scene)] + self::tried($take);
+        return [
+            'seed' => $seed,
+            'choices' => self::choices($scene),
+            'pass' => self::pass($take->pass),
+            'scene' => self::scene($scene),
+        ] + self::tried($take);
     }
 
     /**
@@ -29,6 +36,7 @@ final class TakeDocument
     public static function tried(Take $take): array
     {
         $camera = $take->camera;
+        $blur = $camera->exposing;
         $frame = $take->pass->scene->following;
         $lag = $take->plane->lagS;
         $focus = $held = [];
@@ -44,9 +52,12 @@ final class TakeDocument
             'held' => $held,
             'lag_s' => $lag,
             // a plane is sharp from 1/(1/q + this) to 1/(1/q − this)
-            'sharp_dioptres' => $camera->exposing->limitMm * $camera->exposing->fNumber * 1000 / $camera->exposing->focalMm ** 2,
+            'sharp_dioptres' => ($blur->limitMm * $blur->fNumber * 1000) / $blur->focalMm ** 2,
             'limit_mm' => $camera->exposing->limitMm,
-            'area' => ['width' => min(1.0, $camera->looking->halfRad / $frame->halfFrameRad), 'height' => min(1.0, $camera->looking->halfUpRad / $frame->halfFrameUpRad)],
+            'area' => [
+                'width' => min(1.0, $camera->looking->halfRad / $frame->halfFrameRad),
+                'height' => min(1.0, $camera->looking->halfUpRad / $frame->halfFrameUpRad),
+            ],
             'frames' => array_map(static fn (Frame $one): array => $one->toArray(), $take->frames()),
         ];
     }
@@ -63,12 +74,20 @@ final class TakeDocument
 
         return [
             'distance_m' => array_map(self::metres(...), $pass->distanceM),
-            'azimuth' => array_map(static fn (float $one): float => round($one / $frame->halfFrameRad / 2, 4), $pass->azimuthRad),
+            'azimuth' => array_map(
+                static fn (float $one): float => round($one / $frame->halfFrameRad / 2, 4),
+                $pass->azimuthRad,
+            ),
             'aside' => $aside,
             'above' => $above,
-            'obstacles' => array_map(static fn (Obstacle $one): array => [
-                'azimuth' => round($one->azimuthRad / $frame->halfFrameRad / 2, 4), 'per_s' => round($one->radS / $frame->halfFrameRad / 2, 4), 'at_s' => round($one->atS, 4),
-            ], $pass->obstacles),
+            'obstacles' => array_map(
+                static fn (Obstacle $one): array => [
+                    'azimuth' => round($one->azimuthRad / $frame->halfFrameRad / 2, 4),
+                    'per_s' => round($one->radS / $frame->halfFrameRad / 2, 4),
+                    'at_s' => round($one->atS, 4),
+                ],
+                $pass->obstacles,
+            ),
         ];
     }
 
@@ -77,13 +96,22 @@ final class TakeDocument
     {
         $framing = $scene->plan->situation->framing;
         $place = $scene->plan->hold->place;
+        [$aimX, $aimY] = PlaceChooser::aimAt($scene->plan);
         $none = $scene->strips->areNone();
 
         return [
-            'step_s' => Scene::STEP_S, 'duration_s' => $scene->durationS(), 'meet_s' => $scene->meetS, 'arrives_s' => $scene->arrives * Scene::STEP_S,
-            'work_m' => $scene->going->workM, 'posture' => $framing->posture->value, 'way' => Scene::way($scene->plan),
+            'step_s' => Scene::STEP_S,
+            'duration_s' => $scene->durationS(),
+            'meet_s' => $scene->meetS,
+            'arrives_s' => $scene->arrives * Scene::STEP_S,
+            'work_m' => $scene->going->workM,
+            'posture' => $framing->posture->value,
+            'end_on' => $framing->isEndOn,
+            'way' => Scene::way($scene->plan),
             'subject' => ['width' => $framing->widthShare(), 'height' => $framing->heightShare()],
             'place' => $place->toArray(),
+            'aim' => ['x' => $aimX, 'y' => $aimY],
+            'frame_ratio' => $framing->frameHeightM / $framing->frameWidthM,
             'obstacle_m' => $none ? null : $scene->strips->distanceM,
             'obstacle_width' => $scene->strips->halfRad / $scene->following->halfFrameRad,
             'behind_m' => $scene->going->workM + $scene->plan->situation->rush->clutter->backgroundGapM,
@@ -104,9 +132,11 @@ final class TakeDocument
         $follows = $scene->plan->hold->focusMode->follows();
 
         return [
-            'areas' => $scene->plan->hold->focusMode === FocusMode::Manual ? [] : array_map(static fn (AfArea $area): string => $area->value, $body->areas),
+            'areas' => $scene->plan->hold->focusMode === FocusMode::Manual
+                    ? []
+                    : array_map(static fn (AfArea $area): string => $area->value, $body->areas),
             'stays' => $follows ? array_keys($body->stayLevelsS) : [],
-            'paces' => $follows && $body->hasPace ? [0, 1, 2] : [],
+            'paces' => $follows && $body->hasPace ? Body::PACES : [],
             'shutters_s' => $situation->shutters(),
             'f_numbers' => $situation->fNumbers(),
         ];

@@ -16,6 +16,12 @@ enum Background: string
     /** Strong shapes and edges. */
     case Busy = 'busy';
 
+    /** This, or some shapes where it is plainer. */
+    public function atLeastModerate(): self
+    {
+        return $this === self::Clean ? self::Moderate : $this;
+    }
+
     /** As the sentence of a rush says it. */
     public function words(): string
     {

@@ -36,4 +36,6 @@ enum KindId: string
     case Motorbike = 'motorbike';
     case Car = 'car';
     case Aircraft = 'aircraft';
+    case Boat = 'boat';
+    case Person = 'person';
 }

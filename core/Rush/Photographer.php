@@ -31,9 +31,21 @@ final readonly class Photographer
         );
     }
 
+    /** The same, panning with it. */
+    public function panned(): self
+    {
+        return new self($this->skill, $this->support, true, $this->manualSkill, $this->schools);
+    }
+
     /** The same but for what is given. */
     public function with(?Skill $skill = null, ?Support $support = null, ?Schools $schools = null): self
     {
-        return new self($skill ?? $this->skill, $support ?? $this->support, $this->panning, $this->manualSkill, $schools ?? $this->schools);
+        return new self(
+            $skill ?? $this->skill,
+            $support ?? $this->support,
+            $this->panning,
+            $this->manualSkill,
+            $schools ?? $this->schools,
+        );
     }
 }

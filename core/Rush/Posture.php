@@ -49,6 +49,26 @@ enum Posture: string
     /** An insect or a flower. */
     case Small = 'small';
 
+    /** As it stands in a sentence, with its article. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Flying => 'a bird on the wing',
+            self::Perched => 'a bird on a perch',
+            self::Stalking => 'a long-legged bird',
+            self::Afloat => 'a bird on the water',
+            self::FourLegged => 'an animal on four legs',
+            self::Upright => 'a person on two legs',
+            self::Tumbling => 'a person turning over',
+            self::InWater => 'a swimmer\'s head and arms',
+            self::Seated => 'a person in a boat',
+            self::Mounted => 'a rider',
+            self::Rolling => 'a machine on wheels',
+            self::Winged => 'a machine on wings',
+            self::Small => 'an insect or a flower',
+        };
+    }
+
     /** @return array{float, float, float} along its travel, across it, upwards; *assumed* */
     public function shares(): array
     {
@@ -77,7 +97,7 @@ enum Posture: string
             self::Perched => [0.24, 0.24],
             self::Stalking => [0.14, 0.42],
             self::Afloat => [0.36, 0.18],
-            self::FourLegged => [0.40, 0.18],
+            self::FourLegged => [0.4, 0.18],
             self::Upright => [0.02, 0.43],
             self::Tumbling => [0.0, 0.1],
             self::InWater => [0.12, 0.1],

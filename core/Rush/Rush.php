@@ -14,6 +14,16 @@ use RushHold\Optics\SharpnessStandard;
 /** The moving situation that a hold has to answer ("rush/1"). */
 final readonly class Rush
 {
+    /** What competes with it where it is photographed. */
+    public Clutter $clutter;
+
+    /**
+     * @param  Clutter  $told  what competes with it as it was told, wherever that stands
+     * @param  ?float  $burstMps  speed once it goes, in m/s; null when nobody has said
+     * @param  ?Facing  $facing  which way it looks while it does not travel; null when nobody has said
+     * @param  ?Sure  $sure  in how many frames the standard is to hold; null when spare light may decide
+     * @param  ?float  $restMps  its speed before it goes, in m/s, where the travel is that of its burst ({@see going()}); else null
+     */
     private function __construct(
         public Subject $subject,
         public Travel $travel,
@@ -22,14 +32,20 @@ final readonly class Rush
         public float $nearM,
         public float $workM,
         public float $farM,
-        public Clutter $clutter,
+        private Clutter $told,
         public float $ev100,
         public LightDirection $lightDirection,
         public Intent $intent,
         public Photographer $photographer,
         public SharpnessStandard $standard,
         public float $isoCeiling,
-    ) {}
+        public ?float $burstMps,
+        public ?Facing $facing,
+        public ?Sure $sure,
+        public ?float $restMps = null,
+    ) {
+        $this->clutter = $told->from($workM);
+    }
 
     /**
      * @param  array<mixed>  $document  a rush/1 document
@@ -42,12 +58,23 @@ final readonly class Rush
         $motion = $rush->inside('motion');
         $distance = $rush->inside('distance');
         $light = $rush->inside('light');
-        [$nearM, $workM, $farM] = self::distances($distance->number('near_m'), $distance->number('work_m'), $distance->number('far_m'));
+        [$nearM, $workM, $farM] = self::distances(
+            $distance->number('near_m'),
+            $distance->number('work_m'),
+            $distance->number('far_m'),
+        );
+
+        $subject = Subject::read($rush->inside('subject'));
+        $pattern = $motion->choice('pattern', Pattern::class);
 
         return new self(
-            Subject::read($rush->inside('subject')),
-            Travel::of($motion->number('speed_mps'), $motion->number('bearing_deg'), $motion->number('acceleration_mps2')),
-            $motion->choice('pattern', Pattern::class),
+            $subject,
+            Travel::of(
+                $motion->number('speed_mps'),
+                $motion->number('bearing_deg'),
+                $motion->number('acceleration_mps2'),
+            ),
+            Catalogue::kind($subject->kind)->rooted ? Pattern::Still : $pattern,
             $motion->choice('route', Route::class),
             $nearM,
             $workM,
@@ -59,6 +86,11 @@ final readonly class Rush
             Photographer::read($rush->inside('photographer')),
             $rush->choice('standard', SharpnessStandard::class),
             Guard::above('iso_ceiling', $rush->number('iso_ceiling'), 0.0),
+            $motion->has('burst_mps')
+                ? Guard::between('motion.burst_mps', $motion->number('burst_mps'), 0.0, 400.0, 'm/s')
+                : null,
+            $motion->has('facing') ? $motion->choice('facing', Facing::class) : null,
+            $rush->has('sure') ? $rush->choice('sure', Sure::class) : null,
         );
     }
 
@@ -69,19 +101,91 @@ final readonly class Rush
         ?float $ev100 = null,
         ?Clutter $clutter = null,
         ?Photographer $photographer = null,
+        ?Travel $travel = null,
+        ?Intent $intent = null,
+        ?Sure $sure = null,
     ): self {
         $workM ??= $this->workM;
 
         return new self(
             $this->subject,
-            $speedMps === null ? $this->travel : Travel::of($speedMps, $this->travel->bearingDeg, $this->travel->accelerationMps2),
-            $this->pattern, $this->route,
-            min($this->nearM, $workM), $workM, max($this->farM, $workM),
-            $clutter ?? $this->clutter,
+            $speedMps === null
+                ? $travel ?? $this->travel
+                : Travel::of($speedMps, $this->travel->bearingDeg, $this->travel->accelerationMps2),
+            $this->pattern,
+            $this->route,
+            min($this->nearM, $workM),
+            $workM,
+            max($this->farM, $workM),
+            $clutter ?? $this->told,
             $ev100 ?? $this->ev100,
-            $this->lightDirection, $this->intent,
+            $this->lightDirection,
+            $intent ?? $this->intent,
             $photographer ?? $this->photographer,
-            $this->standard, $this->isoCeiling,
+            $this->standard,
+            $this->isoCeiling,
+            $this->burstMps,
+            $this->facing,
+            $sure ?? $this->sure,
+            $this->restMps,
+        );
+    }
+
+    /**
+     * The rush as it is once it goes: what bursts away counts with its burst, not with what it did before: the one given, or what is
+     * usual for its kind, and never less than the speed typed.
+     */
+    public function going(): self
+    {
+        if ($this->pattern !== Pattern::Sudden || $this->restMps !== null) {
+            return $this;
+        }
+        $typed = $this->travel->speedMps;
+        $burst = max($typed, $this->burstMps ?? $this->kind()->burstMps->typical);
+
+        return $burst > $typed ? $this->after($typed, $burst) : $this;
+    }
+
+    /** Whether it has yet to get to the speed that counts. */
+    public function springs(): bool
+    {
+        return $this->restMps !== null;
+    }
+
+    /** Which way it looks, as a bearing against the lens axis: where it goes, or where it faces while it does not travel. */
+    public function facingDeg(float $travelsFromMps): float
+    {
+        if ($this->moves() && $this->travel->speedMps >= $travelsFromMps) {
+            return $this->travel->bearingDeg;
+        }
+        $usual = $this->kind()->family === Family::Person ? Facing::Towards : Facing::Across;
+
+        return ($this->facing ?? $usual)->bearingDeg();
+    }
+
+    private function after(float $restMps, float $burstMps): self
+    {
+        $going = $this->with(speedMps: $burstMps);
+
+        return new self(
+            $going->subject,
+            $going->travel,
+            $going->pattern,
+            $going->route,
+            $going->nearM,
+            $going->workM,
+            $going->farM,
+            $going->told,
+            $going->ev100,
+            $going->lightDirection,
+            $going->intent,
+            $going->photographer,
+            $going->standard,
+            $going->isoCeiling,
+            $going->burstMps,
+            $going->facing,
+            $going->sure,
+            $restMps,
         );
     }
 

@@ -13,11 +13,39 @@ final readonly class Schools
 {
     /** Every question and its answers, each in words. */
     public const QUESTIONS = [
-        'clutter' => ['In clutter', ['smallest-area' => 'smallest area', 'lock-on' => 'lock-on with detection', 'manual' => 'by hand']],
-        'flight' => ['For flight', ['long-box' => 'wide zone', 'large-zone' => 'large zone', 'lock-on' => 'lock-on', 'single-point' => 'one point']],
+        'hand' => ['Focus by hand', ['never' => 'never', 'in-clutter' => 'in clutter', 'always' => 'always']],
+        'clutter' => [
+            'In clutter',
+            ['smallest-area' => 'smallest area', 'lock-on' => 'lock-on with detection', 'manual' => 'by hand'],
+        ],
+        'flight' => [
+            'For flight',
+            [
+                'long-box' => 'wide zone',
+                'large-zone' => 'large zone',
+                'lock-on' => 'lock-on',
+                'single-point' => 'one point',
+            ],
+        ],
         'sport' => ['For sport', ['single-centre' => 'one centre point', 'zone' => 'a zone']],
-        'tuning' => ['Tuning', ['general' => 'left general', 'sticky' => 'sticky', 'per-scene' => 'per scene', 'responsive' => 'responsive']],
-        'button' => ['Focus button', ['shutter' => 'shutter', 'thumb' => 'thumb', 'two-thumbs' => 'two thumbs', 'three-buttons' => 'three buttons']],
+        'tuning' => [
+            'Tuning',
+            [
+                'general' => 'left general',
+                'sticky' => 'sticky',
+                'per-scene' => 'per scene',
+                'responsive' => 'responsive',
+            ],
+        ],
+        'button' => [
+            'Focus button',
+            [
+                'shutter' => 'shutter',
+                'thumb' => 'thumb',
+                'two-thumbs' => 'two thumbs',
+                'three-buttons' => 'three buttons',
+            ],
+        ],
         'people' => ['On people', ['chest' => 'chest', 'face' => 'face']],
         'stabiliser' => ['Stabiliser in action', ['off' => 'off', 'panning' => 'panning mode']],
         'aperture' => ['Aperture', ['wide-open' => 'wide open', 'one-stop-down' => 'one stop down']],
@@ -32,7 +60,9 @@ final readonly class Schools
     {
         $picked = [];
         foreach ($schools->names() as $question) {
-            $answers = self::answers()[$question] ?? throw UnknownField::named($schools->path($question), array_keys(self::QUESTIONS));
+            $answers =
+                self::answers()[$question] ??
+                throw UnknownField::named($schools->path($question), array_keys(self::QUESTIONS));
             $answer = $schools->text($question);
             if (! in_array($answer, $answers, true)) {
                 throw UnknownChoice::of($schools->path($question), $answer, $answers);
@@ -53,6 +83,14 @@ final readonly class Schools
     public function on(string $question): ?string
     {
         return $this->picked[$question] ?? null;
+    }
+
+    /** The answer picked for a question together with it, or null when it was left to the default. */
+    public function answerTo(string $question): ?SchoolAnswer
+    {
+        $answer = $this->on($question);
+
+        return $answer === null ? null : new SchoolAnswer($question, $answer);
     }
 
     /** The same with another answer to one question; null leaves it to the default. */

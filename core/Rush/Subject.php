@@ -11,6 +11,7 @@ use RushHold\Kit\Detection;
 /** What moves: its kind, its size, and how many. */
 final readonly class Subject
 {
+    /** @param  ?string  $called  what the photographer calls it, without an article; null when the kind has the word */
     private function __construct(
         public KindId $kind,
         public float $lengthM,
@@ -19,6 +20,7 @@ final readonly class Subject
         public float $limbSpeedMps,
         public int $count,
         public float $depthSpreadM,
+        public ?string $called = null,
     ) {}
 
     public static function read(Reader $subject): self
@@ -33,6 +35,7 @@ final readonly class Subject
             Guard::notNegative('subject.limb_speed_mps', $subject->number('limb_speed_mps'), 'm/s'),
             $subject->whole('count'),
             Guard::notNegative('subject.depth_spread_m', $subject->number('depth_spread_m'), 'm'),
+            $subject->has('called') ? $subject->text('called') : null,
         );
     }
 }

@@ -18,6 +18,10 @@ final readonly class SubjectKind
      * @param  Span  $limbMps  speed of wing tips, hands, hooves or wheels against the body, in m/s
      * @param  string  $limbs  what those are called
      * @param  float  $target  size of the patch that must be sharp, as a share of the length; *assumed*
+     * @param  Span  $burstMps  speed soon after it goes from rest, in m/s
+     * @param  float  $swayMps  the least of what lives: it sways, blinks, turns its head, in m/s; *assumed*
+     * @param  bool  $handled  whether somebody leads or rides it and decides for it
+     * @param  bool  $rooted  whether it never leaves its place: its speed is that of its swaying
      */
     public function __construct(
         public string $id,
@@ -33,15 +37,27 @@ final readonly class SubjectKind
         public Posture $resting,
         public AimRule $aim,
         public float $target,
+        public Span $burstMps,
+        public float $swayMps,
+        public bool $handled = false,
+        public bool $rooted = false,
     ) {}
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'words' => $this->words, 'family' => $this->family->value, 'detection' => $this->detection->value,
-            'gait' => $this->gait->value, 'length_m' => $this->lengthM->toArray(), 'speed_mps' => $this->speedMps->toArray(),
-            'limb_speed_mps' => $this->limbMps->toArray(), 'limbs' => $this->limbs,
+            'id' => $this->id,
+            'words' => $this->words,
+            'family' => $this->family->value,
+            'detection' => $this->detection->value,
+            'gait' => $this->gait->value,
+            'length_m' => $this->lengthM->toArray(),
+            'speed_mps' => $this->speedMps->toArray(),
+            'burst_mps' => $this->burstMps->toArray(),
+            'limb_speed_mps' => $this->limbMps->toArray(),
+            'limbs' => $this->limbs,
+            'rooted' => $this->rooted,
         ];
     }
 }

@@ -24,9 +24,13 @@ final readonly class WilsonInterval
         $share = $hits / $tries;
         $below = 1 + self::Z ** 2 / $tries;
         $middle = ($share + self::Z ** 2 / (2 * $tries)) / $below;
-        $half = self::Z / $below * sqrt($share * (1 - $share) / $tries + self::Z ** 2 / (4 * $tries ** 2));
+        $half = (self::Z / $below) * sqrt(($share * (1 - $share)) / $tries + self::Z ** 2 / (4 * $tries ** 2));
 
-        return new self($share, $hits <= 0 ? 0.0 : max(0.0, $middle - $half), $hits >= $tries ? 1.0 : min(1.0, $middle + $half));
+        return new self(
+            $share,
+            $hits <= 0 ? 0.0 : max(0.0, $middle - $half),
+            $hits >= $tries ? 1.0 : min(1.0, $middle + $half),
+        );
     }
 
     /** @return array{share: float, least: float, most: float} */

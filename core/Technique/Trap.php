@@ -14,8 +14,15 @@ final readonly class Trap
     private function __construct(public float $depthM, public float $timeS, public float $frames) {}
 
     /** T = min(depth/|v_r|, frame width at s/|v_t|); frames = fps·T. Both infinite for a subject that does not move. */
-    public static function at(ThinLens $lens, float $fNumber, float $distanceM, float $cocMm, Travel $travel, float $fps, float $sensorWidthMm): self
-    {
+    public static function at(
+        ThinLens $lens,
+        float $fNumber,
+        float $distanceM,
+        float $cocMm,
+        Travel $travel,
+        float $fps,
+        float $sensorWidthMm,
+    ): self {
         Guard::above('fps', $fps, 0.0);
         $depthM = $lens->depthOfField($fNumber, $distanceM, $cocMm)->depthM();
         $frameM = Guard::above('sensor_width_mm', $sensorWidthMm, 0.0, 'mm') / $lens->magnification($distanceM) / 1000;

@@ -22,7 +22,9 @@ enum Units: string
         if ($this === self::Imperial) {
             $feet = $metres / 0.3048;
 
-            return abs($feet) < 3 ? self::figures($feet * 12, $figures).' in' : self::figures($feet, $figures).' ft';
+            return abs($feet) < 3
+                ? self::figures($feet * 12, $figures).' in'
+                : self::figures($feet, $figures).' ft';
         }
 
         return match (true) {
@@ -35,7 +37,9 @@ enum Units: string
     /** A speed: "9 m/s", "20.1 mph". */
     public function speed(float $mps, int $figures = 3): string
     {
-        return $this === self::Imperial ? self::figures($mps / 0.44704, $figures).' mph' : self::figures($mps, $figures).' m/s';
+        return $this === self::Imperial
+            ? self::figures($mps / 0.44704, $figures).' mph'
+            : self::figures($mps, $figures).' m/s';
     }
 
     /** A shutter as it is engraved: "1/3200", "0.5 s"; anything between is told to two figures. */
@@ -54,6 +58,14 @@ enum Units: string
     public static function blur(float $mm): string
     {
         return sprintf($mm < 0.1 ? '%.1f µm' : '%.0f µm', $mm * 1000);
+    }
+
+    /** Stops, "1 stop" or "0.53 stops". */
+    public static function stops(float $stops): string
+    {
+        $figures = self::figures($stops, 2);
+
+        return $figures.($figures === '1' ? ' stop' : ' stops');
     }
 
     /** A number to so many significant figures, without trailing noughts after the point. */

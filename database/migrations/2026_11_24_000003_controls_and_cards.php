@@ -22,11 +22,14 @@ return new class extends Migration
             $table->json('state');
             $table->unique(['record_type', 'record_id', 'seq']);
         });
-        DB::statement(<<<'SQL'
+        DB::statement(
+            <<<'SQL'
             INSERT INTO versions (user_id, record_type, record_id, seq, gesture, state)
             SELECT rushes.user_id, 'rush', rush_id, seq, gesture, JSON_OBJECT('kit_id', rush_versions.kit_id, 'focal_mm', rush_versions.focal_mm, 'document', JSON_COMPACT(rush_versions.document))
             FROM rush_versions JOIN rushes ON rushes.id = rush_versions.rush_id
-            SQL);
+            SQL
+            ,
+        );
         Schema::drop('rush_versions');
 
         DB::statement("ALTER TABLE gear MODIFY type ENUM('body', 'lens', 'converter', 'adapter', 'support') NOT NULL");
@@ -99,10 +102,13 @@ return new class extends Migration
             $table->json('document');
             $table->unique(['rush_id', 'seq']);
         });
-        DB::statement(<<<'SQL'
+        DB::statement(
+            <<<'SQL'
             INSERT INTO rush_versions (rush_id, seq, gesture, kit_id, focal_mm, document)
             SELECT record_id, seq, gesture, JSON_VALUE(state, '$.kit_id'), JSON_VALUE(state, '$.focal_mm'), JSON_EXTRACT(state, '$.document') FROM versions WHERE record_type = 'rush'
-            SQL);
+            SQL
+            ,
+        );
         Schema::drop('versions');
     }
 };

@@ -40,10 +40,13 @@ return new class extends Migration
 
         // the three settings of the list, so that it need not read whole plans
         Schema::table('plans', fn (Blueprint $table) => $table->json('settings')->nullable());
-        DB::statement(<<<'SQL'
+        DB::statement(
+            <<<'SQL'
             UPDATE plans SET settings = JSON_OBJECT('shutter_s', JSON_EXTRACT(document, '$.hold.shutter_s'), 'f_number', JSON_EXTRACT(document, '$.hold.f_number'), 'iso', JSON_EXTRACT(document, '$.hold.iso'))
             WHERE document IS NOT NULL
-            SQL);
+            SQL
+            ,
+        );
 
         // the mark of the request that made a record: the same request, sent again, finds it
         foreach (['rushes', 'gear', 'cards'] as $name) {
@@ -54,32 +57,53 @@ return new class extends Migration
         }
 
         // links are found by a hash that is keyed, so that another key leaves them dead
-        foreach (DB::table('cards')->whereNotNull('share_token')->get(['id', 'share_token']) as $card) {
+        foreach (
+            DB::table('cards')
+                ->whereNotNull('share_token')
+                ->get(['id', 'share_token']) as $card
+        ) {
             try {
-                $hash = hash_hmac('sha256', (string) Crypt::decryptString($card->share_token), (string) config('app.key'));
+                $hash = hash_hmac(
+                    'sha256',
+                    (string) Crypt::decryptString($card->share_token),
+                    (string) config('app.key'),
+                );
             } catch (DecryptException) {
                 $hash = null;
             }
-            DB::table('cards')->where('id', $card->id)->update(['share_hash' => $hash] + ($hash === null ? ['share_token' => null, 'share_until' => null] : []));
+            DB::table('cards')
+                ->where('id', $card->id)
+                ->update(
+                    ['share_hash' => $hash] + ($hash === null ? ['share_token' => null, 'share_until' => null] : []),
+                );
         }
-        DB::table('cards')->whereNotNull('deleted_at')->update(['share_hash' => null, 'share_token' => null, 'share_until' => null]);
+        DB::table('cards')
+            ->whereNotNull('deleted_at')
+            ->update(['share_hash' => null, 'share_token' => null, 'share_until' => null]);
 
         // names from before characters that cannot be seen were refused
-        foreach (['users' => 'name', 'gear' => 'name', 'rushes' => 'name', 'cards' => 'name', 'lefts' => 'by'] as $table => $column) {
+        foreach (
+            ['users' => 'name', 'gear' => 'name', 'rushes' => 'name', 'cards' => 'name', 'lefts' => 'by'] as $table => $column
+        ) {
             $key = $table === 'lefts' ? 'gear_id' : 'id';
             foreach (DB::table($table)->get([$key, $column]) as $row) {
                 $clean = preg_replace(self::HIDDEN, '', (string) $row->{$column});
                 if ($clean !== $row->{$column}) {
-                    DB::table($table)->where($key, $row->{$key})->update([$column => $clean === '' ? 'nameless' : $clean]);
+                    DB::table($table)
+                        ->where($key, $row->{$key})
+                        ->update([$column => $clean === '' ? 'nameless' : $clean]);
                 }
             }
         }
         foreach (DB::table('rushes')->get(['id', 'document']) as $row) {
             $document = json_decode((string) $row->document);
-            $clean = $document instanceof stdClass ? preg_replace(self::HIDDEN, '', (string) ($document->name ?? '')) : '';
+            $clean =
+                $document instanceof stdClass ? preg_replace(self::HIDDEN, '', (string) ($document->name ?? '')) : '';
             if ($document instanceof stdClass && $clean !== ($document->name ?? '')) {
                 $document->name = $clean === '' ? 'nameless' : $clean;
-                DB::table('rushes')->where('id', $row->id)->update(['document' => json_encode($document, JSON_PRESERVE_ZERO_FRACTION)]);
+                DB::table('rushes')
+                    ->where('id', $row->id)
+                    ->update(['document' => json_encode($document, JSON_PRESERVE_ZERO_FRACTION)]);
             }
         }
     }

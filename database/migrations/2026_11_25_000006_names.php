@@ -14,9 +14,13 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     private const COLUMNS = [
-        'plans' => ['mark' => 'fingerprint'], 'rehearsals' => ['mark' => 'fingerprint'], 'sweeps' => ['mark' => 'fingerprint'],
-        'rushes' => ['write' => 'write_id', 'made' => 'creation_id'], 'gear' => ['write' => 'write_id', 'made' => 'creation_id'],
-        'cards' => ['write' => 'write_id', 'made' => 'creation_id'], 'layouts' => ['write' => 'write_id'],
+        'plans' => ['mark' => 'fingerprint'],
+        'rehearsals' => ['mark' => 'fingerprint'],
+        'sweeps' => ['mark' => 'fingerprint'],
+        'rushes' => ['write' => 'write_id', 'made' => 'creation_id'],
+        'gear' => ['write' => 'write_id', 'made' => 'creation_id'],
+        'cards' => ['write' => 'write_id', 'made' => 'creation_id'],
+        'layouts' => ['write' => 'write_id'],
     ];
 
     private const FIGURES = ['hold.switching' => 'stay.switching', 'hold.hopping' => 'stay.hopping'];
@@ -34,7 +38,15 @@ return new class extends Migration
 
     public function down(): void
     {
-        $this->rename('stay', 'hold', 'stay_levels_s', 'hold_levels_s', 'camera-state/1', 'left/1', array_flip(self::FIGURES));
+        $this->rename(
+            'stay',
+            'hold',
+            'stay_levels_s',
+            'hold_levels_s',
+            'camera-state/1',
+            'left/1',
+            array_flip(self::FIGURES),
+        );
         Schema::rename('camera_states', 'lefts');
         foreach (self::COLUMNS as $table => $names) {
             foreach ($names as $to => $from) {
@@ -44,8 +56,15 @@ return new class extends Migration
     }
 
     /** @param  array<string, string>  $figures */
-    private function rename(string $dial, string $newDial, string $levels, string $newLevels, string $format, string $newFormat, array $figures): void
-    {
+    private function rename(
+        string $dial,
+        string $newDial,
+        string $levels,
+        string $newLevels,
+        string $format,
+        string $newFormat,
+        array $figures,
+    ): void {
         $body = static function (stdClass $document) use ($dial, $newDial, $levels, $newLevels): void {
             self::key($document, $levels, $newLevels);
             $tuning = $document->dialect->tuning ?? null;
@@ -110,13 +129,15 @@ return new class extends Migration
     {
         foreach (DB::table($table)->where($where)->whereNotNull($column)->orderBy($key)->lazyById(200, $key) as $row) {
             $document = json_decode((string) $row->{$column});
-            if (! $document instanceof stdClass) {
+            if (! ($document instanceof stdClass)) {
                 continue;
             }
             $change($document);
             $text = json_encode($document, JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
             if ($text !== $row->{$column}) {
-                DB::table($table)->where($key, $row->{$key})->update([$column => $text] + ($table === 'versions' ? ['bytes' => strlen($text)] : []));
+                DB::table($table)
+                    ->where($key, $row->{$key})
+                    ->update([$column => $text] + ($table === 'versions' ? ['bytes' => strlen($text)] : []));
             }
         }
     }

@@ -34,11 +34,7 @@ it('registers, signs out and in, with a kit to begin with', function () {
     $this->assertAuthenticatedAs($user);
 });
 
-it('refuses a registration with field, value and range', function (
-    array $change,
-    string $pointer,
-    string $words,
-) {
+it('refuses a registration with field, value and range', function (array $change, string $pointer, string $words) {
     User::query()->create(NEWCOMER + ['settings' => [], 'assumptions' => []]);
     $this->postJson('/api/register', [...NEWCOMER, 'email' => 'other@turf.example', ...$change])
         ->assertStatus(422)

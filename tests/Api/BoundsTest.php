@@ -24,60 +24,72 @@ function worked(): float
 {
     $used = getrusage();
 
-    return $used['ru_utime.tv_sec'] + $used['ru_stime.tv_sec'] + ($used['ru_utime.tv_usec'] + $used['ru_stime.tv_usec']) / 1e6;
+    return $used['ru_utime.tv_sec'] +
+        $used['ru_stime.tv_sec'] +
+        ($used['ru_utime.tv_usec'] + $used['ru_stime.tv_usec']) / 1e6;
 }
 
-it('answers any body up to its limit within its time and memory, on every route there is, and never breaks', function () {
-    $this->withoutMiddleware(ThrottleRequests::class);
-    $user = People::someone();
-    $bad = [];
-    $sent = 0;
-    $worst = 0.0;
-    $names = array_keys(Requests::withBody($user));
-    foreach ($names as $name) {
-        // what an earlier route has changed or ended is there again for the next
-        DB::beginTransaction();
-        $this->actingAs($user->refresh());
-        [$verb, $address, $route, $good] = Requests::withBody($user)[$name];
-        $limitKb = BoundedBody::limitKb($route);
-        foreach (Requests::hostile($good, $limitKb) as $what => $body) {
-            if ($verb === 'DELETE' || str_ends_with($address, 'sign-out')) {
-                $this->actingAs($user);
+it(
+    'answers any body up to its limit within its time and memory, on every route there is, and never breaks',
+    function () {
+        $this->withoutMiddleware(ThrottleRequests::class);
+        $user = People::someone();
+        $bad = [];
+        $sent = 0;
+        $worst = 0.0;
+        $names = array_keys(Requests::withBody($user));
+        foreach ($names as $name) {
+            // what an earlier route has changed or ended is there again for the next
+            DB::beginTransaction();
+            $this->actingAs($user->refresh());
+            [$verb, $address, $route, $good] = Requests::withBody($user)[$name];
+            $limitKb = BoundedBody::limitKb($route);
+            foreach (Requests::hostile($good, $limitKb) as $what => $body) {
+                if ($verb === 'DELETE' || str_ends_with($address, 'sign-out')) {
+                    $this->actingAs($user);
+                }
+                gc_collect_cycles();
+                $before = memory_get_usage();
+                memory_reset_peak_usage();
+                $work = INF;
+                // a machine that was elsewhere for a moment is asked again
+                for ($try = 0; $try < 3 && $work > WORK_S; $try++) {
+                    $from = worked();
+                    $answer = $this->call(
+                        $verb,
+                        $address,
+                        server: [
+                            'CONTENT_TYPE' => 'application/json',
+                            'HTTP_ACCEPT' => 'application/json',
+                            'CONTENT_LENGTH' => strlen($body),
+                        ],
+                        content: $body,
+                    );
+                    $work = min($work, worked() - $from);
+                }
+                $worst = max($worst, $work);
+                $memory = memory_get_peak_usage() - $before;
+                $status = $answer->getStatusCode();
+                $length = strlen((string) $answer->getContent());
+                $sent++;
+                $wrong = match (true) {
+                    $status >= 500 => "answered {$status}",
+                    strlen($body) > $limitKb * 1024 && $status !== 413 => "took more than it may: {$status}",
+                    $status >= 400 && $length > REFUSAL => "answered {$length} bytes",
+                    $status >= 400 && count($answer->json('faults') ?? []) > 40 => 'told too many faults',
+                    $memory > MEMORY => sprintf('took %.0f MB', $memory / 1e6),
+                    $work > WORK_S => sprintf('worked %.1f s', $work),
+                    default => null,
+                };
+                if ($wrong !== null) {
+                    $bad[] = "{$name}, {$what}: {$wrong} ".Str::limit((string) $answer->getContent(), 160);
+                }
             }
-            gc_collect_cycles();
-            $before = memory_get_usage();
-            memory_reset_peak_usage();
-            $work = INF;
-            // a machine that was elsewhere for a moment is asked again
-            for ($try = 0; $try < 3 && $work > WORK_S; $try++) {
-                $from = worked();
-                $answer = $this->call($verb, $address, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'CONTENT_LENGTH' => strlen($body)], content: $body);
-                $work = min($work, worked() - $from);
-            }
-            $worst = max($worst, $work);
-            $memory = memory_get_peak_usage() - $before;
-            $status = $answer->getStatusCode();
-            $length = strlen((string) $answer->getContent());
-            $sent++;
-            $wrong = match (true) {
-                $status >= 500 => "answered {$status}",
-                strlen($body) > $limitKb * 1024 && $status !== 413 => "took more than it may: {$status}",
-                $status >= 400 && $length > REFUSAL => "answered {$length} bytes",
-                $status >= 400 && count($answer->json('faults') ?? []) > 40 => 'told too many faults',
-                $memory > MEMORY => sprintf('took %.0f MB', $memory / 1e6),
-                $work > WORK_S => sprintf('worked %.1f s', $work),
-                default => null,
-            };
-            if ($wrong !== null) {
-                $bad[] = "{$name}, {$what}: {$wrong} ".Str::limit((string) $answer->getContent(), 160);
-            }
+            DB::rollBack();
         }
-        DB::rollBack();
-    }
-    expect($bad)->toBe([])
-        ->and($sent)->toBeGreaterThan(2_000)
-        ->and(count($names))->toBeGreaterThan(40);
-});
+        expect($bad)->toBe([])->and($sent)->toBeGreaterThan(2_000)->and(count($names))->toBeGreaterThan(40);
+    },
+);
 
 it('says how long a request is and may be', function () {
     $this->actingAs(People::someone())

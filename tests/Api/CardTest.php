@@ -27,10 +27,7 @@ function changesOf(array $card): array
 }
 
 it('writes out a card in the body\'s words', function () {
-    $sheet = $this->getJson($this->card)
-        ->assertOk()
-        ->assertJsonPath('card.name', 'Colony')
-        ->json('pages.0');
+    $sheet = $this->getJson($this->card)->assertOk()->assertJsonPath('card.name', 'Colony')->json('pages.0');
     expect($sheet['name'])
         ->toBe($this->rush->name)
         ->and(array_column($sheet['settings'], 'name'))
@@ -142,9 +139,7 @@ it('merges ticks by when they were made', function () {
         ->toBe(['on' => true, 'at' => 1000]);
     // a clock that runs far ahead does not win for ever
     $send(['a' => ['on' => true, 'at' => 99_999_999_999_999]]);
-    expect($this->getJson($this->card)->json('ticks.a.at'))->toBeLessThan(
-        now()->addMinutes(2)->getTimestampMs(),
-    );
+    expect($this->getJson($this->card)->json('ticks.a.at'))->toBeLessThan(now()->addMinutes(2)->getTimestampMs());
     $this->putJson($this->card.'/ticks', ['ticks' => (object) ['a' => 1]])->assertStatus(422);
     $this->putJson($this->card.'/ticks', [
         'ticks' => array_fill_keys(array_map(fn ($i) => "t{$i}", range(1, 401)), [
@@ -176,10 +171,35 @@ it('shares a card by a link that shows nothing else, and ends it', function () {
         ->not->toContain('pre_flight')
         ->not->toContain('"ticks"')
         ->not->toContain($this->body);
-    expect(array_keys($shared->json()))->toBe(['name', 'until', 'units', 'pages'])
-        ->and(array_keys($shared->json('pages.0')))->toEqualCanonicalizing(['name', 'settings', 'lines', 'button', 'aim', 'figure', 'technique', 'trap_m', 'distance', 'focal', 'zooms', 'budget', 'tips', 'gave_way', 'cautions', 'kit', 'camera'])
+    expect(array_keys($shared->json()))
+        ->toBe(['name', 'until', 'units', 'pages'])
+        ->and(array_keys($shared->json('pages.0')))
+        ->toEqualCanonicalizing([
+            'name',
+            'settings',
+            'lines',
+            'button',
+            'about',
+            'aim',
+            'figure',
+            'technique',
+            'trap_m',
+            'distance',
+            'focal',
+            'zooms',
+            'budget',
+            'tips',
+            'frame',
+            'fast',
+            'routine',
+            'gave_way',
+            'cautions',
+            'kit',
+            'camera',
+        ])
         // no id of anything
-        ->and((string) $shared->getContent())->not->toMatch('/\b[0-9a-hjkmnp-tv-z]{26}\b/');
+        ->and((string) $shared->getContent())
+        ->not->toMatch('/\b[0-9a-hjkmnp-tv-z]{26}\b/');
     $this->get('/shared/'.$token)->assertOk();
     // it ends by itself
     Carbon::setTestNow(now()->addDays(3));
@@ -198,14 +218,9 @@ it('shares a card by a link that shows nothing else, and ends it', function () {
         ->assertJsonPath('faults.0.pointer', '/days');
 });
 
-it('prints on every paper, one page a hold, in the body\'s own words', function (
-    string $paper,
-    float $width,
-) {
+it('prints on every paper, one page a hold, in the body\'s own words', function (string $paper, float $width) {
     $sheet = (string) file_get_contents(database_path('demo/skerry_one.json'));
-    $body = $this->postJson('/api/kit-file', ['file' => $sheet, 'choices' => ['new']])->json(
-        'gear.0.id',
-    );
+    $body = $this->postJson('/api/kit-file', ['file' => $sheet, 'choices' => ['new']])->json('gear.0.id');
     $kit = $this->postJson('/api/kits', [
         'body_id' => $body,
         'lens_id' => People::kitOf($this->user)->lens_id,
@@ -294,10 +309,67 @@ it('says which hold has no plan instead of failing', function () {
         '/api/rushes/'.$this->rush->id,
         People::edit($this->rush, ['distance' => ['near_m' => 1, 'work_m' => 1.2, 'far_m' => 2]]),
     )->assertOk();
-    expect($this->getJson($this->card)->assertOk()->json('pages.0.fault'))->toContain(
-        'focuses no closer than',
-    );
+    expect($this->getJson($this->card)->assertOk()->json('pages.0.fault'))->toContain('focuses no closer than');
     $this->get($this->card.'/pdf')->assertOk();
     $this->deleteJson('/api/rushes/'.$this->rush->id);
     $this->getJson($this->card)->assertOk()->assertJsonCount(0, 'pages');
+});
+
+it('leaves to the key what the key brings', function () {
+    $fields = static fn (array $page): array => array_column($page['changes'], 'field');
+    $other = People::rushOf($this->user);
+    $body = $this->getJson('/api/gear/'.$this->body)->json();
+    $this->putJson('/api/gear/'.$this->body, [
+        'revision' => $body['revision'],
+        'name' => $body['name'],
+        'document' => [
+            'controls' => [
+                [
+                    'id' => 'front-1',
+                    'name' => 'upper front key',
+                    'face' => 'front',
+                    'x' => 0.2,
+                    'y' => 0.4,
+                    'finger' => 'middle',
+                    'with_shutter' => true,
+                    'gloves' => true,
+                    'may' => ['recall'],
+                    'carries' => ['focus-mode', 'area', 'detection', 'tuning'],
+                ],
+            ],
+        ] + $body['document'],
+    ])->assertOk();
+    $laid = $this->getJson('/api/layouts/'.$this->body)->assertOk()->json();
+    $this->putJson('/api/layouts/'.$this->body, [
+        'revision' => $laid['revision'],
+        'layout' => [
+            'holds' => [$this->rush->id, $other->id],
+            'base' => $this->rush->id,
+            'uses' => [
+                ['control' => 'front-1', 'does' => 'recall', 'hold' => $other->id, 'carries' => ['area', 'tuning']],
+            ],
+        ] + $laid['layout'],
+    ])->assertOk();
+    $card = $this->getJson($this->card)->json();
+    $made = $this->putJson($this->card, [
+        'revision' => $card['revision'],
+        'name' => 'Two',
+        'rushes' => [$this->rush->id, $other->id],
+    ])->assertOk();
+    [$base, $recalled] = $made->json('pages');
+    expect($recalled['button']['how'])
+        ->toBe('hold upper front key')
+        ->and(array_column($recalled['button']['brings'], 'name'))
+        ->toContain('AF area')
+        ->and($fields($base))
+        ->toContain('area')
+        ->and($fields($recalled))
+        ->not->toContain('area')
+        ->not->toContain('stay')
+        ->toContain('shutter')
+        // once set, the camera still stands as it did in what the key brings
+        ->and($recalled['state_once_set'])
+        ->not->toHaveKey('area')
+        ->and($base['button']['brings'])
+        ->toBe([]);
 });

@@ -15,11 +15,7 @@ function hold(array $arguments, ?string $input = null): array
 }
 
 it('prints a calculation', function () {
-    [$exit, $out, $error] = hold([
-        'hold:calc',
-        'exposure',
-        '{"ev100": 12, "f_number": 5.6, "shutter_s": 0.0005}',
-    ]);
+    [$exit, $out, $error] = hold(['hold:calc', 'exposure', '{"ev100": 12, "f_number": 5.6, "shutter_s": 0.0005}']);
 
     expect($exit)->toBe(0)->and(json_decode($out, true)['iso'])->toBeTo(1531.25)->and($error)->toBe('');
 });
@@ -52,7 +48,7 @@ it('prints a plan from files and from standard input', function () {
     expect($exit)
         ->toBe(0)
         ->and(json_decode($out, true)['hold']['iso'])
-        ->toBe(1250)
+        ->toBe(1600)
         ->and(json_decode($out, true)['hold']['area']['pattern'])
         ->toBe('whole-frame')
         ->and(array_column(json_decode($out, true)['reasons'], 'field'))

@@ -53,10 +53,7 @@ it('refuses gear that cannot be', function (array $sent, string $pointer) {
         ['type' => 'lens', 'name' => 'x', 'document' => ['widest_f' => 0] + Documents::kit()['lens']],
         '/document/widest_f',
     ],
-    [
-        ['type' => 'lens', 'name' => 'x', 'document' => ['focal_mm' => 800] + Documents::kit()['lens']],
-        '/lens/focal_mm',
-    ],
+    [['type' => 'lens', 'name' => 'x', 'document' => ['focal_mm' => 800] + Documents::kit()['lens']], '/lens/focal_mm'],
     [['type' => 'body', 'name' => '', 'document' => Documents::kit()['body']], '/name'],
     [
         [
@@ -66,10 +63,7 @@ it('refuses gear that cannot be', function (array $sent, string $pointer) {
         ],
         '/body/modes',
     ],
-    [
-        ['type' => 'body', 'name' => 'x', 'document' => ['wings' => 2] + Documents::kit()['body']],
-        '/document/wings',
-    ],
+    [['type' => 'body', 'name' => 'x', 'document' => ['wings' => 2] + Documents::kit()['body']], '/document/wings'],
 ]);
 
 it('puts kits together only from one\'s own gear', function () {

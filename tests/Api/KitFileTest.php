@@ -85,13 +85,7 @@ it('gives out everything and takes it in elsewhere', function () {
     $pieces = $this->postJson('/api/kit-file/preview', ['file' => $all])
         ->assertOk()
         ->json('pieces');
-    expect(array_column($pieces, 'type'))->toBe([
-        'body',
-        'lens',
-        'converter',
-        'adapter',
-        'support',
-    ]);
+    expect(array_column($pieces, 'type'))->toBe(['body', 'lens', 'converter', 'adapter', 'support']);
     $this->postJson('/api/kit-file', ['file' => $all, 'choices' => array_fill(0, 5, 'new')])
         ->assertOk()
         ->assertJsonCount(5, 'gear');
@@ -103,10 +97,7 @@ it('gives out everything and takes it in elsewhere', function () {
         ->assertJsonPath('pieces.2.name', '×1.4');
 });
 
-it('says clearly what is wrong with a sheet, and changes nothing', function (
-    string $sheet,
-    string $says,
-) {
+it('says clearly what is wrong with a sheet, and changes nothing', function (string $sheet, string $says) {
     foreach (['kit-file/preview', 'kit-file'] as $path) {
         $answer = $this->postJson('/api/'.$path, [
             'file' => $sheet,
@@ -116,14 +107,15 @@ it('says clearly what is wrong with a sheet, and changes nothing', function (
     }
     expect(($this->state)())->toBe($this->before);
 })->with([
-    'broken JSON' => ['{"format": "kit/1", "body": {', 'The file cannot be read'],
-    'no JSON at all' => ['a picture of a camera', 'The file cannot be read'],
+    'broken JSON' => ['{"format": "kit/1", "body": {', 'cut off before its end'],
+    'no JSON at all' => ['a picture of a camera', 'This is no kit file'],
+    'nothing' => [' ', 'This is no kit file: it is empty'],
     'a list' => ['[1, 2]', 'an object'],
     'another format' => ['{"format": "rush/1"}', 'format is "rush/1"; it must be one of kit/1'],
     'an unknown key' => ['{"format": "kit/1", "bodice": {}}', 'bodice is not a known field'],
     'a number out of range' => [
         json_encode(['format' => 'kit/1', 'lens' => ['widest_f' => 0] + Documents::kit()['lens']]),
-        'lens.widest_f is 0',
+        'In the lens: Widest aperture is 0',
     ],
     'text that turns what follows' => [
         json_encode([
@@ -137,7 +129,7 @@ it('says clearly what is wrong with a sheet, and changes nothing', function (
             'format' => 'kit/1',
             'body' => ['name' => str_repeat('x', 121)] + Documents::kit()['body'],
         ]),
-        'body.name',
+        'Name is',
     ],
     'more than a file may hold' => [str_repeat(' ', 1_300_000).'{}', '1.3 MB long'],
     'deep without end' => [str_repeat('[', 200).str_repeat(']', 200), 'cannot be read'],
@@ -169,23 +161,17 @@ it('asks for a known choice for each piece', function () {
 
 it('undoes and redoes what was typed about a piece', function () {
     $body = $this->user->gear()->where('type', 'body')->firstOrFail();
-    $send = fn (int $revision, string $name, string $gesture) => $this->putJson(
-        "/api/gear/{$body->id}",
-        [
-            'revision' => $revision,
-            'gesture' => $gesture,
-            'write_id' => 'w'.$revision,
-            'name' => $name,
-            'document' => Documents::kit()['body'],
-        ],
-    )->assertOk();
+    $send = fn (int $revision, string $name, string $gesture) => $this->putJson("/api/gear/{$body->id}", [
+        'revision' => $revision,
+        'gesture' => $gesture,
+        'write_id' => 'w'.$revision,
+        'name' => $name,
+        'document' => Documents::kit()['body'],
+    ])->assertOk();
     $send(1, 'First', 'a');
     $send(2, 'Firstly', 'a')->assertJsonPath('write_id', 'w2');
     $send(3, 'Second', 'b');
-    $this->postJson("/api/gear/{$body->id}/undo", ['revision' => 4])->assertJsonPath(
-        'name',
-        'Firstly',
-    );
+    $this->postJson("/api/gear/{$body->id}/undo", ['revision' => 4])->assertJsonPath('name', 'Firstly');
     $this->postJson("/api/gear/{$body->id}/undo", ['revision' => 5])
         ->assertJsonPath('name', 'My body')
         ->assertJsonPath('can_undo', false);
@@ -215,14 +201,10 @@ it('tells what parts do together, and reads a hold on another body', function ()
         'lens_id' => $kit->lens_id,
         'adapter_id' => $adapter,
     ])->assertCreated();
-    $with
-        ->assertJsonPath('kit.body.modes', ['manual'])
-        ->assertJsonPath('kit.lens.stabiliser_stops', 0);
+    $with->assertJsonPath('kit.body.modes', ['manual'])->assertJsonPath('kit.lens.stabiliser_stops', 0);
 
     $sheet = (string) file_get_contents(database_path('demo/brackwater_d.json'));
-    $mirror = $this->postJson('/api/kit-file', ['file' => $sheet, 'choices' => ['new']])->json(
-        'gear.0.id',
-    );
+    $mirror = $this->postJson('/api/kit-file', ['file' => $sheet, 'choices' => ['new']])->json('gear.0.id');
     $rush = People::rushOf($this->user);
     $says = $this->getJson("/api/gear/{$mirror}/translation/{$rush->id}")
         ->assertOk()

@@ -9,9 +9,7 @@ beforeEach(function () {
     $this->user = People::someone();
     $this->actingAs($this->user);
     $sheet = (string) file_get_contents(database_path('demo/skerry_one.json'));
-    $this->body = $this->postJson('/api/kit-file', ['file' => $sheet, 'choices' => ['new']])->json(
-        'gear.0.id',
-    );
+    $this->body = $this->postJson('/api/kit-file', ['file' => $sheet, 'choices' => ['new']])->json('gear.0.id');
     $this->path = '/api/layouts/'.$this->body;
     $this->rushes = [People::rushOf($this->user), People::rushOf($this->user)];
     $this->putJson(
@@ -134,19 +132,13 @@ it('puts the button of each hold on the card', function () {
     ]);
 });
 
-it('refuses what is not of this account or not in the format', function (
-    array $own,
-    string $pointer,
-) {
+it('refuses what is not of this account or not in the format', function (array $own, string $pointer) {
     ($this->send)($own)->assertStatus(422)->assertJsonPath('faults.0.pointer', $pointer);
     expect($this->user->layouts()->count())->toBe(0);
 })->with([
     [['holds' => ['01ARZ3NDEKTSV4RRFFQ69G5FAV']], '/layout/holds/0'],
     [['scheme' => 'toes'], '/layout/scheme'],
-    [
-        ['uses' => [['control' => 'thumb', 'does' => 'sing', 'hold' => null, 'carries' => []]]],
-        '/layout/uses/0/does',
-    ],
+    [['uses' => [['control' => 'thumb', 'does' => 'sing', 'hold' => null, 'carries' => []]]], '/layout/uses/0/does'],
     [['wings' => 2], '/layout/wings'],
 ]);
 

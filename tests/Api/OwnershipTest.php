@@ -40,97 +40,89 @@ it('asks everybody to sign in, on every route there is', function () {
     expect($asked)->toBeGreaterThan(20);
 });
 
-it(
-    'shows and gives nobody anything of another account, on every route and verb there is',
-    function () {
-        $owner = People::someone('Owner');
-        $rush = People::rushOf($owner);
-        $gone = People::rushOf($owner);
-        $gone->delete();
-        $things = [
-            'rush' => [$rush->id, $gone->id],
-            'kit' => [People::kitOf($owner)->id],
-            'gear' => $owner->gear()->pluck('id')->all(),
-            'card' => [People::cardOf($owner, $rush)->id],
-            'sweep' => [People::sweepOf($owner, $rush)->id],
-            'token' => [(string) $owner->createToken('a key', ['write'])->accessToken->getKey()],
-        ];
-        $state = fn (): array => [
-            $rush->refresh()->toJson(),
-            $owner->gear()->get()->toJson(),
-            $owner->rushes()->count(),
-            $owner->cards()->get()->toJson(),
-            $owner->layouts()->count(),
-            CameraStateRecord::query()->count(),
-            $owner->sweeps()->get()->toJson(),
-            $owner->tokens()->count(),
-            RehearsalRecord::query()->count(),
-        ];
-        $before = $state();
-        $stranger = People::someone('Stranger');
-        $this->actingAs($stranger);
-        // where an address names two things, the other is the stranger's own
-        $own = [
-            'rush' => People::rushOf($stranger)->id,
-            'gear' => $stranger->gear()->where('type', 'body')->firstOrFail()->id,
-            'scheme' => 'thumb',
-        ];
-        $tried = 0;
-        foreach (Requests::routes() as [$verb, $uri, $route]) {
-            foreach ($route->parameterNames() as $parameter) {
-                if (in_array($uri, OPEN, true) || $parameter === 'scheme') {
-                    continue;
+it('shows and gives nobody anything of another account, on every route and verb there is', function () {
+    $owner = People::someone('Owner');
+    $rush = People::rushOf($owner);
+    $gone = People::rushOf($owner);
+    $gone->delete();
+    $things = [
+        'rush' => [$rush->id, $gone->id],
+        'kit' => [People::kitOf($owner)->id],
+        'gear' => $owner->gear()->pluck('id')->all(),
+        'card' => [People::cardOf($owner, $rush)->id],
+        'sweep' => [People::sweepOf($owner, $rush)->id],
+        'file' => [People::fileOf($owner)->id],
+        'token' => [(string) $owner->createToken('a key', ['write'])->accessToken->getKey()],
+    ];
+    $state = fn (): array => [
+        $rush->refresh()->toJson(),
+        $owner->gear()->get()->toJson(),
+        $owner->rushes()->count(),
+        $owner->cards()->get()->toJson(),
+        $owner->layouts()->count(),
+        CameraStateRecord::query()->count(),
+        $owner->runs()->get()->toJson(),
+        $owner->tokens()->count(),
+        $owner->files()->get()->toJson(),
+        RehearsalRecord::query()->count(),
+    ];
+    $before = $state();
+    $stranger = People::someone('Stranger');
+    $this->actingAs($stranger);
+    // where an address names two things, the other is the stranger's own
+    $own = [
+        'rush' => People::rushOf($stranger)->id,
+        'gear' => $stranger->gear()->where('type', 'body')->firstOrFail()->id,
+        'scheme' => 'thumb',
+    ];
+    $tried = 0;
+    foreach (Requests::routes() as [$verb, $uri, $route]) {
+        foreach ($route->parameterNames() as $parameter) {
+            if (in_array($uri, OPEN, true) || in_array($parameter, ['scheme', 'purpose', 'hash'], true)) {
+                continue;
+            }
+            foreach (
+                $things[$parameter] ??
+                    throw new Exception("The test does not know {$parameter}: add one that belongs to somebody else.") as $id
+            ) {
+                $body = [
+                    'revision' => 1,
+                    'gesture' => 'g',
+                    'kit_id' => $things['kit'][0],
+                    'rush' => Documents::rush(),
+                    'name' => 'mine now',
+                    'document' => Documents::kit()['lens'],
+                    'rushes' => [$rush->id],
+                    'layout' => Layout::fresh()->toArray(),
+                    'state' => ['format' => 'camera-state/1'],
+                    'ticks' => new stdClass(),
+                    'by' => 'typed',
+                    'at' => 1,
+                    'days' => 1,
+                    'seed' => 1,
+                    'kind' => 'exposure',
+                    'dials' => new stdClass(),
+                ];
+                $address = str_replace('{'.$parameter.'}', $id, $uri);
+                foreach (array_diff_key($own, [$parameter => 1]) as $other => $mine) {
+                    $address = str_replace('{'.$other.'}', $mine, $address);
                 }
-                foreach (
-                    $things[$parameter] ??
-                        throw new Exception(
-                            "The test does not know {$parameter}: add one that belongs to somebody else.",
-                        ) as $id
-                ) {
-                    $body = [
-                        'revision' => 1,
-                        'gesture' => 'g',
-                        'kit_id' => $things['kit'][0],
-                        'rush' => Documents::rush(),
-                        'name' => 'mine now',
-                        'document' => Documents::kit()['lens'],
-                        'rushes' => [$rush->id],
-                        'layout' => Layout::fresh()->toArray(),
-                        'state' => ['format' => 'camera-state/1'],
-                        'ticks' => new stdClass(),
-                        'by' => 'typed',
-                        'at' => 1,
-                        'days' => 1,
-                        'seed' => 1,
-                        'kind' => 'exposure',
-                        'dials' => new stdClass(),
-                    ];
-                    $address = str_replace('{'.$parameter.'}', $id, $uri);
-                    foreach (array_diff_key($own, [$parameter => 1]) as $other => $mine) {
-                        $address = str_replace('{'.$other.'}', $mine, $address);
-                    }
-                    $this->json($verb, '/'.$address, $body)
-                        ->assertStatus(404)
-                        ->assertJsonPath('type', 'not-found');
-                    $tried++;
-                }
+                $this->json($verb, '/'.$address, $body)
+                    ->assertStatus(404)
+                    ->assertJsonPath('type', 'not-found');
+                $tried++;
             }
         }
-        expect($tried)->toBeGreaterThan(20)->and($state())->toBe($before);
-        foreach (['rushes', 'kits', 'gear', 'cards', 'kit-file'] as $list) {
-            expect($this->getJson('/api/'.$list)->getContent())
-                ->not->toContain($rush->id)
-                ->not->toContain($things['kit'][0]);
-        }
-    },
-);
+    }
+    expect($tried)->toBeGreaterThan(20)->and($state())->toBe($before);
+    foreach (['rushes', 'kits', 'gear', 'cards', 'kit-file'] as $list) {
+        expect($this->getJson('/api/'.$list)->getContent())
+            ->not->toContain($rush->id)
+            ->not->toContain($things['kit'][0]);
+    }
+});
 
-it('answers what does not exist in one shape', function (
-    string $verb,
-    string $path,
-    int $status,
-    string $type,
-) {
+it('answers what does not exist in one shape', function (string $verb, string $path, int $status, string $type) {
     $this->actingAs(People::someone())
         ->json($verb, $path)
         ->assertStatus($status)
@@ -145,8 +137,5 @@ it('answers what does not exist in one shape', function (
 ]);
 
 it('shows a lost visitor a page in its own voice', function () {
-    $this->get('/nowhere')
-        ->assertStatus(404)
-        ->assertSee('There is nothing here')
-        ->assertDontSee('Symfony');
+    $this->get('/nowhere')->assertStatus(404)->assertSee('There is nothing here')->assertDontSee('Symfony');
 });

@@ -72,7 +72,7 @@ it('refuses bad input with pointer, value and range, and keeps what there was', 
     [
         ['subject' => ['kind' => 'dragon']],
         '/rush/subject/kind',
-        'small-bird, seabird, raptor, swift, wader, tall-wader, waterfowl, owl, small-mammal, running-mammal, large-mammal, dog, insect, flower, horse-rider, field-player, court-player, racket-player, swing-player, runner, swimmer, diver, gymnast, skier, paddler, cyclist, motorbike, car, aircraft',
+        'small-bird, seabird, raptor, swift, wader, tall-wader, waterfowl, owl, small-mammal, running-mammal, large-mammal, dog, insect, flower, horse-rider, field-player, court-player, racket-player, swing-player, runner, swimmer, diver, gymnast, skier, paddler, cyclist, motorbike, car, aircraft, boat, person',
     ],
     [['distance' => ['work_m' => 100]], '/distance/work_m', '14 to 40 m'],
     [['name' => ''], '/rush/name', '1 to 120 characters'],
@@ -189,11 +189,15 @@ it('reckons a plan anew only when something it rests on has changed', function (
     expect($fingerprint())->toBe($first);
 
     $this->putJson('/api/settings', ['settings' => ['units' => 'imperial']]);
-    expect($this->getJson("{$this->path}/plan")->json('reasons.0.why'))->toContain(' in')->not->toContain(' cm');
+    expect($this->getJson("{$this->path}/plan")->json('reasons.0.why'))
+        ->toContain(' in')
+        ->not->toContain(' cm');
     $this->putJson('/api/settings', ['settings' => ['units' => 'metric']]);
-    expect($this->getJson("{$this->path}/plan")->json('reasons.0.why'))->toContain(' cm')
+    expect($this->getJson("{$this->path}/plan")->json('reasons.0.why'))
+        ->toContain(' cm')
         // in other words it is the same plan, and what was rehearsed of it still stands
-        ->and($fingerprint())->toBe($first);
+        ->and($fingerprint())
+        ->toBe($first);
 
     $lens = $this->user->gear()->where('type', 'lens')->sole();
     $before = $this->getJson("{$this->path}/plan")->json('hold.f_number');
@@ -208,7 +212,7 @@ it('reckons a plan anew only when something it rests on has changed', function (
 it('plans documents that are sent along, and keeps nothing', function () {
     $this->postJson('/api/plans', ['rush' => Documents::rush(), 'kit' => Documents::kit()])
         ->assertOk()
-        ->assertJsonPath('hold.iso', 1250);
+        ->assertJsonPath('hold.iso', 1600);
     $this->postJson('/api/plans', ['rush' => Documents::rush(), 'kit' => Documents::kit(['converter' => 9])])
         ->assertStatus(422)
         ->assertJsonPath('faults.0.pointer', '/kit/converter');

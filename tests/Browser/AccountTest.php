@@ -14,7 +14,7 @@ it('plans with the numbers of one\'s own lens', function () {
     $this->press($window, 'my 400 mm f/5.6');
     $this->see($window, 'Widest aperture');
     $field = fn (string $label) => $window->findElement(
-        WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]/input"),
+        WebDriverBy::xpath("//label[starts-with(normalize-space(.), '{$label}')]/following-sibling::input"),
     );
     $type = function (string $label, string $text) use ($field): void {
         $field($label)->sendKeys([Key::CONTROL, 'a']);
@@ -61,20 +61,19 @@ it('changes the kit from the sentence', function () {
     $this->one($window, '[data-testid=answer]');
     $this->press($window, 'all rushes');
     $this->one($window, '.rushes input')->sendKeys('gannets');
-    $window
-        ->wait(10, 50)
-        ->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
+    $window->wait(10, 50)->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
     $this->press($window, 'Copy Gannets from the cliff path');
     $this->named($window, 'Copy of Gannets from the cliff path');
     $this->reads($window, '[data-word=kit]', 'Brackwater D, Lagoon 150–400 f/6.3');
     $this->see($window, 'set by the plan');
     $this->one($window, '[data-word=kit]')->click();
-    $this->one($window, '[data-editor=kit] input')->sendKeys([Key::CONTROL, 'a']);
-    $this->one($window, '[data-editor=kit] input')->sendKeys([Key::NULL, '300', Key::ENTER]);
+    $zoom = '[data-editor=kit] input:not([role=combobox])';
+    $this->one($window, $zoom)->sendKeys([Key::CONTROL, 'a']);
+    $this->one($window, $zoom)->sendKeys([Key::NULL, '300', Key::ENTER]);
     $this->reads($window, '[data-word=kit]', 'Brackwater D, Lagoon 150–400 f/6.3 at 300 mm');
-    $window->findElement(WebDriverBy::xpath('//option[text()="Sandbar 600 f/4"]'))->click();
+    $this->pick($window, 'Lens', 'Sandbar 600 f/4');
     $this->reads($window, '[data-word=kit]', 'Brackwater D, Sandbar 600 f/4');
-    $window->findElement(WebDriverBy::xpath('//option[text()="×2"]'))->click();
+    $this->pick($window, 'Converter', '×2');
     $this->reads($window, '[data-word=kit]', 'Brackwater D, Sandbar 600 f/4, ×2');
     $this->press($window, 'Done');
     $this->see($window, '1200 mm');
@@ -125,7 +124,15 @@ it('lets in again who has forgotten the password, by a link of whoever looks aft
     $this->press($window, 'Sign out');
     $this->press($window, 'I have forgotten my password');
     $this->see($window, 'php artisan account:reset');
-    exec('cd '.escapeshellarg($this->root()).' && bash -c '.escapeshellarg(". bin/lib.sh; instance test; artisan account:reset {$email}").' 2>&1', $said, $exit);
+    exec(
+        'cd '.
+            escapeshellarg($this->root()).
+            ' && bash -c '.
+            escapeshellarg(". bin/lib.sh; instance test; artisan account:reset {$email}").
+            ' 2>&1',
+        $said,
+        $exit,
+    );
     expect($exit)->toBe(0, implode("\n", $said));
     preg_match('#/reset/\S+#', implode("\n", $said), $link);
     $set = function (string $password) use ($window, $link): void {
@@ -169,18 +176,33 @@ it('makes a key for another program, shows it once, and ends it', function () {
     $this->see($window, 'may read, made');
     $ask = static function (string $verb, string $path) use ($text): int {
         $line = curl_init(TestServer::address('/api/'.$path));
-        curl_setopt_array($line, [CURLOPT_CUSTOMREQUEST => $verb, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $verb === 'GET' ? '' : '{}', CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'Authorization: Bearer '.$text]]);
+        curl_setopt_array($line, [
+            CURLOPT_CUSTOMREQUEST => $verb,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_POSTFIELDS => $verb === 'GET' ? '' : '{}',
+            CURLOPT_HTTPHEADER => [
+                'Accept: application/json',
+                'Content-Type: application/json',
+                'Authorization: Bearer '.$text,
+            ],
+        ]);
         curl_exec($line);
 
         return curl_getinfo($line, CURLINFO_HTTP_CODE);
     };
     $rush = $this->api($window, 'GET', 'rushes')[1]['rushes'][0]['id'];
-    expect([$ask('GET', 'rushes'), $ask('POST', "rushes/{$rush}/duplicate"), $ask('DELETE', 'account')])->toBe([200, 403, 403]);
+    expect([$ask('GET', 'rushes'), $ask('POST', "rushes/{$rush}/duplicate"), $ask('DELETE', 'account')])->toBe([
+        200,
+        403,
+        403,
+    ]);
     $window->navigate()->refresh();
     $this->one($window, '.programs summary')->click();
     $this->see($window, 'A script of mine');
     expect($window->findElements(WebDriverBy::cssSelector('.program-text')))->toBe([]);
     $this->press($window, 'End the key A script of mine');
-    $window->wait(15, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('.program')) === []);
+    $window
+        ->wait(15, 50)
+        ->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('.program')) === []);
     expect($ask('GET', 'rushes'))->toBe(401);
 });

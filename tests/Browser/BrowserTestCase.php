@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -137,6 +138,42 @@ abstract class BrowserTestCase extends TestCase
             );
     }
 
+    /** Picks an option of a list by the list's name for assistive technology. */
+    public function pick(RemoteWebDriver $window, string $label, string $option): void
+    {
+        $field = "input[role=combobox][aria-label=\"{$label}\"]";
+        $this->one($window, $field);
+        $list = "//input[@role='combobox'][@aria-label='{$label}']/ancestor::div[contains(concat(' ', @class, ' '), ' ant-select ')][1]";
+        $isOpen = fn (): bool => $this->one($window, $field)->getAttribute('aria-expanded') === 'true';
+        // what moved between being found and being pressed is pressed again where it is now
+        for ($press = 0; $press < 3 && ! $isOpen(); $press++) {
+            $window->findElement(WebDriverBy::xpath($list))->click();
+            try {
+                $window->wait(3, 50)->until($isOpen);
+            } catch (TimeoutException) {
+                continue;
+            }
+        }
+        $options = WebDriverBy::xpath("//div[@role='option'][normalize-space(.)='{$option}']");
+        $shown = static function () use ($window, $options): ?RemoteWebElement {
+            foreach ($window->findElements($options) as $one) {
+                try {
+                    if ($one->isDisplayed()) {
+                        return $one;
+                    }
+                } catch (StaleElementReferenceException) {
+                    // the list was closed, or drawn again, between the two questions
+                    continue;
+                }
+            }
+
+            return null;
+        };
+        $window->wait(15, 50)->until(static fn (): bool => $shown() !== null, "Waited for “{$option}” in “{$label}”");
+        $shown()?->click();
+        $window->wait(15, 50)->until(static fn (): bool => $shown() === null, "Waited for “{$label}” to close");
+    }
+
     /** Stops the test server, or starts it again where it was. */
     public function server(string $do): void
     {
@@ -256,16 +293,10 @@ abstract class BrowserTestCase extends TestCase
         $this->one($window, "[data-word={$word}]")->click();
         $input = $this->one($window, "[data-editor={$word}] input");
         $input->sendKeys([\Facebook\WebDriver\WebDriverKeys::CONTROL, 'a']);
-        $input->sendKeys([
-            \Facebook\WebDriver\WebDriverKeys::NULL,
-            $number,
-            \Facebook\WebDriver\WebDriverKeys::ENTER,
-        ]);
+        $input->sendKeys([\Facebook\WebDriver\WebDriverKeys::NULL, $number, \Facebook\WebDriver\WebDriverKeys::ENTER]);
         $window
             ->wait(15, 50)
-            ->until(
-                static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === [],
-            );
+            ->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === []);
     }
 
     /** Waits until the server has confirmed everything. */

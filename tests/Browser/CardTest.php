@@ -35,7 +35,7 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
         $window->navigate()->refresh();
         $this->see($window, 'The camera is set for this.');
         $this->press($window, 'It was left otherwise');
-        $window->findElement(WebDriverBy::xpath('//label[starts-with(normalize-space(.), "focus mode")]//option[@value="single"]'))->click();
+        $this->pick($window, 'focus mode', 'single');
         $this->press($window, 'It was left so');
         $this->see($window, 'Counted from how it was left before');
         $this->click($window, $this->one($window, '.changes-list input'));
@@ -51,9 +51,7 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
             ) !== [],
             'Waited for the tick to arrive',
         );
-    $window
-        ->wait(15, 100)
-        ->until(fn (): bool => ! str_contains($this->text($window), 'wait to be sent'));
+    $window->wait(15, 100)->until(fn (): bool => ! str_contains($this->text($window), 'wait to be sent'));
     expect($this->text($window))->not->toContain('No signal');
 });
 
@@ -68,13 +66,7 @@ it('remembers the camera as set, and starts the next time from there', function 
     $this->see($window, 'The camera is set for this.');
     // typed in the body's own words: only what differs is left to change
     $this->press($window, 'It was left otherwise');
-    $window
-        ->findElement(
-            WebDriverBy::xpath(
-                '//label[starts-with(normalize-space(.), "focus mode")]//option[@value="single"]',
-            ),
-        )
-        ->click();
+    $this->pick($window, 'focus mode', 'single');
     $this->press($window, 'It was left so');
     $this->see($window, '1 change from how it was left');
     $this->see($window, 'the first frame sharp, the rest soft');
@@ -94,11 +86,7 @@ it('prints one page a hold, without the furniture of the screen', function () {
     $driver = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($window);
     $pages = [];
     foreach (['A6' => 4.13, 'A4' => 8.27] as $paper => $width) {
-        $window
-            ->findElement(
-                WebDriverBy::xpath("//select[@aria-label='Paper']/option[text()='{$paper}']"),
-            )
-            ->click();
+        $this->pick($window, 'Paper', $paper);
         $pdf = base64_decode(
             $driver->execute('Page.printToPDF', [
                 'preferCSSPageSize' => true,
@@ -118,7 +106,7 @@ it('prints one page a hold, without the furniture of the screen', function () {
             ->toEqualWithDelta($width * 72, 1)
             ->and($text)
             ->toContain('Terns over the bar')
-            ->toContain('1/3200')
+            ->toContain('1/4000')
             ->toContain('Whole water')
             ->toContain('Patience')
             ->not->toContain('print')

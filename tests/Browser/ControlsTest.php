@@ -11,9 +11,7 @@ function threeHolds(BrowserTestCase $test, RemoteWebDriver $window): string
 {
     $test->planning($window);
     $sheet = (string) file_get_contents($test->root().'/database/demo/skerry_one.json');
-    $body = $test->api($window, 'POST', 'kit-file', ['file' => $sheet, 'choices' => ['new']])[1][
-        'gear'
-    ][0]['id'];
+    $body = $test->api($window, 'POST', 'kit-file', ['file' => $sheet, 'choices' => ['new']])[1]['gear'][0]['id'];
     $lens = array_column($test->api($window, 'GET', 'gear')[1]['gear'], 'id', 'type')['lens'];
     $kit = $test->api($window, 'POST', 'kits', ['body_id' => $body, 'lens_id' => $lens])[1]['id'];
     $first = $test->api($window, 'GET', 'rushes')[1]['rushes'][0]['id'];
@@ -48,11 +46,7 @@ function threeHolds(BrowserTestCase $test, RemoteWebDriver $window): string
 /** Picks an option of a select by its label for assistive technology. */
 function choose(BrowserTestCase $test, RemoteWebDriver $window, string $label, string $option): void
 {
-    $path = "//select[@aria-label='{$label}' or ancestor::label[starts-with(normalize-space(.), '{$label}')]]//option[normalize-space(.)='{$option}']";
-    $window
-        ->wait(15, 50)
-        ->until(fn (): bool => $window->findElements(WebDriverBy::xpath($path)) !== []);
-    $window->findElement(WebDriverBy::xpath($path))->click();
+    $test->pick($window, $label, $option);
     $test->saved($window);
 }
 
@@ -82,10 +76,7 @@ it('lays out three buttons, meets each conflict and puts it right', function () 
     // as it came out of the box: nothing recalls anything, nothing stops focus, nothing moves the point
     waitFor(
         $window,
-        fn (): bool => array_diff(
-            ['nothing-stops', 'point-lost', 'no-control'],
-            conflicts($window),
-        ) === [],
+        fn (): bool => array_diff(['nothing-stops', 'point-lost', 'no-control'], conflicts($window)) === [],
         'the conflicts of a fresh body',
     );
     expect($this->text($window))->toContain('by hand it takes');
@@ -108,10 +99,7 @@ it('lays out three buttons, meets each conflict and puts it right', function () 
         )
         ->click();
     foreach (
-        [
-            ['metering', 'bundle-too-much', 'Leave metering out'],
-            ['tuning', 'bundle-misses', 'Put tuning in'],
-        ] as [$name, $code, $cure]
+        [['metering', 'bundle-too-much', 'Leave metering out'], ['tuning', 'bundle-misses', 'Put tuning in']] as [$name, $code, $cure]
     ) {
         $part($name);
         waitFor($window, fn (): bool => in_array($code, conflicts($window), true), $code);
@@ -121,12 +109,8 @@ it('lays out three buttons, meets each conflict and puts it right', function () 
     // one control held under the finger that fires
     $this->press($window, 'the thumb key');
     $this->press($window, 'the ISO key');
-    choose($this, $window, 'It', 'Reeds');
-    waitFor(
-        $window,
-        fn (): bool => in_array('same-finger', conflicts($window), true),
-        'the same finger',
-    );
+    choose($this, $window, 'What the ISO key does', 'Reeds');
+    waitFor($window, fn (): bool => in_array('same-finger', conflicts($window), true), 'the same finger');
     $this->see($window, 'needs the first finger, which is on the shutter');
     $this->press($window, 'undo');
     $this->see($window, 'Nothing stands in the way.');
@@ -134,44 +118,27 @@ it('lays out three buttons, meets each conflict and puts it right', function () 
     $window->findElement(WebDriverBy::xpath('//button[.//span[text()="Thumb"]]'))->click();
     waitFor(
         $window,
-        fn (): bool => $this->api($window, 'GET', 'layouts/'.$body)[1]['layout']['scheme'] ===
-            'thumb',
+        fn (): bool => $this->api($window, 'GET', 'layouts/'.$body)[1]['layout']['scheme'] === 'thumb',
         'the thumb scheme',
     );
     $this->press($window, 'let it focus');
-    waitFor(
-        $window,
-        fn (): bool => in_array('focus-on-shutter', conflicts($window), true),
-        'focus on the shutter',
-    );
+    waitFor($window, fn (): bool => in_array('focus-on-shutter', conflicts($window), true), 'focus on the shutter');
     $this->press($window, 'Take focus off the shutter');
-    waitFor(
-        $window,
-        fn (): bool => ! in_array('focus-on-shutter', conflicts($window), true),
-        'focus off the shutter',
-    );
+    waitFor($window, fn (): bool => ! in_array('focus-on-shutter', conflicts($window), true), 'focus off the shutter');
     // keys laid as they please are held to no scheme
     $this->press($window, 'let it focus');
     $window->findElement(WebDriverBy::xpath('//button[.//span[text()="Your own"]]'))->click();
     waitFor(
         $window,
-        fn (): bool => $this->api($window, 'GET', 'layouts/'.$body)[1]['layout']['scheme'] ===
-            'own' && ! in_array('focus-on-shutter', conflicts($window), true),
+        fn (): bool => $this->api($window, 'GET', 'layouts/'.$body)[1]['layout']['scheme'] === 'own' &&
+            ! in_array('focus-on-shutter', conflicts($window), true),
         'a scheme of one\'s own',
     );
     // gloves, and focusing unasked
-    $window
-        ->findElement(
-            WebDriverBy::xpath('//label[contains(., "before anything is pressed")]/input'),
-        )
-        ->click();
+    $window->findElement(WebDriverBy::xpath('//label[contains(., "before anything is pressed")]/input'))->click();
     waitFor($window, fn (): bool => in_array('pre-focus', conflicts($window), true), 'pre-focus');
     $this->press($window, 'Switch it off');
-    waitFor(
-        $window,
-        fn (): bool => ! in_array('pre-focus', conflicts($window), true),
-        'no pre-focus',
-    );
+    waitFor($window, fn (): bool => ! in_array('pre-focus', conflicts($window), true), 'no pre-focus');
 });
 
 it('tells what a change costs, and lays the quickest', function () {

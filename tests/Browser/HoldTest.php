@@ -22,7 +22,9 @@ function openDemo(object $test, RemoteWebDriver $window, string $name): void
 /** Waits until the pane shows another AF area, and gives it. */
 function otherArea(object $test, RemoteWebDriver $window, string $before): string
 {
-    $window->wait(15, 50)->until(fn (): bool => $test->one($window, '[data-testid=pane]')->getAttribute('data-area') !== $before);
+    $window
+        ->wait(15, 50)
+        ->until(fn (): bool => $test->one($window, '[data-testid=pane]')->getAttribute('data-area') !== $before);
 
     return (string) $test->one($window, '[data-testid=pane]')->getAttribute('data-area');
 }
@@ -43,8 +45,10 @@ it('changes area, reason and pane when clutter is put in front by keyboard, and 
     expect(['spot', 'single-point', 'point-plus', 'zone-small'])->toContain($after);
     $this->see($window, 'Dense clutter in front');
     $this->see($window, 'nothing in front → dense clutter in front');
-    expect($this->one($window, '[data-testid=changes]')->getText())->toContain('area')
-        ->and($window->findElements(WebDriverBy::cssSelector('.in-front path')))->not->toBe([]);
+    expect($this->one($window, '[data-testid=changes]')->getText())
+        ->toContain('area')
+        ->and($window->findElements(WebDriverBy::cssSelector('.in-front path')))
+        ->not->toBe([]);
     $this->saved($window);
 
     $this->one($window, '[data-field="area.pattern"]')->click();
@@ -59,8 +63,19 @@ it('changes area, reason and pane when clutter is put in front by keyboard, and 
 it('lets the subject be dragged past a tipping point, where the hold changes as announced', function () {
     $window = $this->browser();
     openDemo($this, $window, 'Warbler in the sea buckthorn');
-    [, $told] = $this->api($window, 'GET', 'rushes/'.basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH)).'/tips');
-    $tips = array_values(array_filter($told['tipping'], fn (array $tip): bool => $tip['dimension'] === 'distance' && $tip['direction'] === 'above' && in_array('area.pattern', $tip['fields'], true)));
+    [, $told] = $this->api(
+        $window,
+        'GET',
+        'rushes/'.basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH)).'/tips',
+    );
+    $tips = array_values(
+        array_filter(
+            $told['tipping'],
+            fn (array $tip): bool => $tip['dimension'] === 'distance' &&
+                $tip['direction'] === 'above' &&
+                in_array('area.pattern', $tip['fields'], true),
+        ),
+    );
     expect($tips)->not->toBe([]);
     $this->see($window, strtolower(substr($tips[0]['condition'], 0, 1)).substr($tips[0]['condition'], 1));
     $before = (string) $this->one($window, '[data-testid=pane]')->getAttribute('data-area');
@@ -69,11 +84,19 @@ it('lets the subject be dragged past a tipping point, where the hold changes as 
     $mark = $window->findElements(WebDriverBy::cssSelector('.lane-tip circle'));
     $right = max(array_map(fn ($circle): int => $circle->getLocation()->getX(), $mark));
     $reach = $right + 40 - $slider->getLocation()->getX();
-    (new WebDriverActions($window))->moveToElement($slider)->clickAndHold()->moveByOffset((int) ($reach / 2), 0)->moveByOffset((int) ceil($reach / 2), 0)->release()->perform();
+    (new WebDriverActions($window))
+        ->moveToElement($slider)
+        ->clickAndHold()
+        ->moveByOffset((int) ($reach / 2), 0)
+        ->moveByOffset((int) ceil($reach / 2), 0)
+        ->release()
+        ->perform();
     $this->saved($window);
 
-    expect((float) $this->one($window, '[data-grip=work]')->getAttribute('aria-valuenow'))->toBeGreaterThan((float) $tips[0]['value'])
-        ->and(otherArea($this, $window, $before))->not->toBe($before);
+    expect((float) $this->one($window, '[data-grip=work]')->getAttribute('aria-valuenow'))
+        ->toBeGreaterThan((float) $tips[0]['value'])
+        ->and(otherArea($this, $window, $before))
+        ->not->toBe($before);
     $this->press($window, 'undo');
     $this->reads($window, '[data-word=distance]', '7 m');
     $this->saved($window);
@@ -85,13 +108,22 @@ it('moves near, far and obstacle on the lane by keyboard', function () {
     foreach (['near' => Key::ARROW_LEFT, 'far' => Key::ARROW_RIGHT] as $grip => $key) {
         $before = (float) $this->one($window, "[data-grip={$grip}]")->getAttribute('aria-valuenow');
         $this->one($window, "[data-grip={$grip}]")->sendKeys([$key, $key]);
-        $window->wait(15, 50)->until(fn (): bool => (float) $this->one($window, "[data-grip={$grip}]")->getAttribute('aria-valuenow') !== $before);
+        $window
+            ->wait(15, 50)
+            ->until(
+                fn (): bool => (float) $this->one($window, "[data-grip={$grip}]")->getAttribute('aria-valuenow') !==
+                    $before,
+            );
     }
     expect($window->findElements(WebDriverBy::cssSelector('[data-grip=obstacle]')))->toBe([]);
     $this->one($window, '[data-word=front]')->sendKeys([Key::ARROW_UP]);
     $before = (float) $this->one($window, '[data-grip=obstacle]')->getAttribute('aria-valuenow');
     $this->one($window, '[data-grip=obstacle]')->sendKeys([Key::ARROW_LEFT]);
-    $window->wait(15, 50)->until(fn (): bool => (float) $this->one($window, '[data-grip=obstacle]')->getAttribute('aria-valuenow') < $before);
+    $window
+        ->wait(15, 50)
+        ->until(
+            fn (): bool => (float) $this->one($window, '[data-grip=obstacle]')->getAttribute('aria-valuenow') < $before,
+        );
     $this->saved($window);
 });
 
@@ -101,7 +133,10 @@ it('compares schools side by side, and takes one', function () {
     $this->write($window, 'distance', '30');
     $this->press($window, 'Compare schools of practice');
     $this->one($window, 'table.side .other');
-    $heads = array_map(fn ($head): string => $head->getText(), $window->findElements(WebDriverBy::cssSelector('table.side thead th')));
+    $heads = array_map(
+        fn ($head): string => $head->getText(),
+        $window->findElements(WebDriverBy::cssSelector('table.side thead th')),
+    );
     expect(count($heads))->toBeGreaterThanOrEqual(3)->and($heads[1])->toContain('usual')->toContain('AF keeps it');
     $this->see($window, 'The same in all:');
     $this->press($window, 'Focus button');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys as Key;
@@ -33,50 +34,64 @@ it('asks at most twelve questions, survives a reload, and leaves a body that pla
     retype($this, $window, 'Name', 'Mudlark 7');
     $this->press($window, 'Next');
     $this->see($window, 'How large is its sensor?');
-    $window
-        ->findElement(WebDriverBy::xpath('//label[contains(., "the size below")]/input'))
-        ->click();
+    $window->findElement(WebDriverBy::xpath('//label[contains(., "one size below")]/input'))->click();
     $this->press($window, 'Next');
     $this->see($window, 'How many pixels');
-    $pixels = $window->findElement(WebDriverBy::xpath('//label[starts-with(., "Pixels")]/input'));
+    $pixels = $window->findElement(WebDriverBy::xpath('//label[starts-with(., "Pixels")]/following-sibling::input'));
     $pixels->sendKeys([Key::CONTROL, 'a']);
-    $pixels->sendKeys([Key::NULL, '24', Key::TAB]);
+    // what cannot be read keeps the question, and says why
+    $pixels->sendKeys([Key::NULL, 'abc']);
+    $this->press($window, 'Next');
+    $this->see($window, '“abc” is not a number');
+    $this->see($window, 'Question 3 of 12');
+    $pixels->sendKeys([Key::CONTROL, 'a']);
+    $pixels->sendKeys([Key::NULL, '24 MP', Key::TAB]);
     // 24 million over 23.5 by 15.6 mm: √(24e6 · 23.5 / 15.6)
-    $this->see($window, 'now 6013 across');
+    $this->see($window, '6013 across');
     $window->navigate()->refresh();
     $this->see($window, 'Question 3 of 12');
-    $this->see($window, 'now 6013 across');
+    $this->see($window, '6013 across');
     foreach (['frames a second', 'shortest shutter', 'a mirror', 'focus modes'] as $question) {
         $this->press($window, 'Next');
         $this->see($window, $question);
+        // nothing is ticked that nobody said
+        expect($window->findElements(WebDriverBy::cssSelector('.guided-answer input:checked')))->toBe([]);
     }
     retype($this, $window, 'Its word for continuous', 'Chase');
     $this->press($window, 'Next');
     $this->see($window, 'Which AF areas');
-    $window->findElement(WebDriverBy::xpath('//label[contains(., "pinpoint")]/input'))->click();
+    $window->findElement(WebDriverBy::xpath('//label[contains(., "one point")]/input'))->click();
+    $window->findElement(WebDriverBy::xpath('//label[contains(., "small zone")]/input'))->click();
     retype($this, $window, 'Its word for one point', 'Dot');
     $this->press($window, 'Next');
+    $this->see($window, 'What can it recognise?');
+    $window->findElement(WebDriverBy::xpath('//label[contains(., "It recognises nothing")]/input'))->click();
+    $this->press($window, 'Next');
+    $this->see($window, 'Which keys do your fingers reach?');
+    $this->press($window, 'Next');
+    $this->see($window, 'Where do you change the AF area?');
+    $this->pick($window, 'Where AF area lives', 'in the menu');
     retype($this, $window, 'Way through the menu to AF area', 'Focus > Dot or field');
     $this->press($window, 'Next');
-    $this->see($window, 'What can it recognise?');
-    $this->press($window, 'Next');
-    $window
-        ->findElement(WebDriverBy::xpath('//label[contains(., "a scale from 1 to 5")]/input'))
-        ->click();
-    $this->press($window, 'Next');
+    $window->findElement(WebDriverBy::xpath('//label[contains(., "a scale from 1 to 5")]/input'))->click();
     $this->see($window, 'Question 12 of 12');
     $this->press($window, 'Make this body');
     $this->one($window, '.piece');
 
-    $gear = array_column($this->api($window, 'GET', 'gear')[1]['gear'], null, 'name')['Mudlark 7'][
-        'document'
-    ];
+    $gear = array_column($this->api($window, 'GET', 'gear')[1]['gear'], null, 'name')['Mudlark 7']['document'];
     expect($gear['sensor_width_mm'])
         ->toBe(23.5)
         ->and($gear['pixels_wide'])
         ->toBe(6013)
         ->and($gear['areas'])
-        ->not->toContain('spot')
+        ->toBe(['single-point', 'zone-small'])
+        ->and($gear['detects'])
+        ->toBe([])
+        ->and($gear['eye_detection_areas'])
+        ->toBe([])
+        // what was passed over is taken to be as usual, and says so
+        ->and($gear['assumed'])
+        ->toBe(['fps', 'shutter', 'af_sensor', 'modes', 'controls'])
         ->and($gear['dialect']['focus_mode']['words']['continuous'])
         ->toBe('Chase')
         ->and($gear['dialect']['area']['where']['menu'])
@@ -99,18 +114,14 @@ it('keeps the words of a body as they are typed, and undoes them', function () {
     $window
         ->wait(15, 50)
         ->until(
-            fn (): bool => ($this->api($window, 'GET', 'gear/'.$id)[1]['document']['dialect'][
-                'area'
-            ]['words']['zone-large'] ??
+            fn (): bool => ($this->api($window, 'GET', 'gear/'.$id)[1]['document']['dialect']['area']['words'][
+                'zone-large'
+            ] ??
                 '') ===
                 'Big pond',
         );
     // what it lacks is told where a hold needs it
-    $window
-        ->findElement(
-            WebDriverBy::xpath('//label[starts-with(normalize-space(.), "whole frame")]/input'),
-        )
-        ->click();
+    $window->findElement(WebDriverBy::xpath('//label[starts-with(normalize-space(.), "whole frame")]/input'))->click();
     $this->saved($window);
     $this->press($window, 'undo');
     $window
@@ -126,16 +137,12 @@ it('keeps the words of a body as they are typed, and undoes them', function () {
     $window
         ->wait(15, 50)
         ->until(
-            fn (): bool => $this->one(
-                $window,
-                'input[aria-label="Its word for large zone"]',
-            )->getAttribute('value') === '',
+            fn (): bool => $this->one($window, 'input[aria-label="Its word for large zone"]')->getAttribute('value') ===
+                '',
         );
 
     $this->press($window, 'Tuning');
-    $window
-        ->findElement(WebDriverBy::xpath('//label[contains(., "by named cases")]/input'))
-        ->click();
+    $window->findElement(WebDriverBy::xpath('//label[contains(., "by named cases")]/input'))->click();
     retype($this, $window, 'Word of preset 2', 'Behind reeds');
     $this->saved($window);
     $this->see($window, 'How a hold reads on this body');
@@ -155,11 +162,7 @@ it('keeps the words of a body as they are typed, and undoes them', function () {
     $window
         ->wait(15, 50)
         ->until(
-            fn (): bool => ($this->api($window, 'GET', 'gear/'.$id)[1]['document']['controls'][0][
-                'x'
-            ] ??
-                0) ==
-                0.52,
+            fn (): bool => ($this->api($window, 'GET', 'gear/'.$id)[1]['document']['controls'][0]['x'] ?? 0) == 0.52,
         );
 });
 
@@ -178,17 +181,13 @@ it('shows what a kit file would change before it does, and refuses a bad one', f
     $this->expectedOnConsole = ['422'];
     $paste('{"format": "kit/1", "body": ');
     $this->see($window, 'Nothing was changed.');
-    expect($this->one($window, 'textarea')->getAttribute('value'))->toBe(
-        '{"format": "kit/1", "body": ',
-    );
+    expect($this->one($window, 'textarea')->getAttribute('value'))->toBe('{"format": "kit/1", "body": ');
     $paste((string) file_get_contents($this->root().'/database/demo/brackwater_d.json'));
     $this->see($window, 'new here');
     expect($this->api($window, 'GET', 'gear')[1]['gear'])->toHaveCount(2);
     $this->press($window, 'Take it in');
     $this->see($window, 'Taken in:');
-    expect(array_column($this->api($window, 'GET', 'gear')[1]['gear'], 'name'))->toContain(
-        'Brackwater D',
-    );
+    expect(array_column($this->api($window, 'GET', 'gear')[1]['gear'], 'name'))->toContain('Brackwater D');
     $changed = str_replace(
         '"fps": 8',
         '"fps": 9',
@@ -206,15 +205,57 @@ it('adds up what the kit does together', function () {
     $this->one($window, '[data-testid=answer]');
     $window->get($this->address('/kit'));
     $this->one($window, '.reach-value');
-    $pick = fn (string $label, string $name) => $window
-        ->findElement(
-            WebDriverBy::xpath("//select[@aria-label='{$label}']/option[text()='{$name}']"),
-        )
-        ->click();
-    $pick('Body', 'Brackwater D');
-    $pick('Lens', 'Sandbar 500 f/5.6');
-    $pick('Converter', '×2');
+    $this->pick($window, 'Body', 'Brackwater D');
+    $this->pick($window, 'Lens', 'Sandbar 500 f/5.6');
+    $this->pick($window, 'Converter', '×2');
     $this->see($window, 'none: by hand');
     $this->see($window, 'it gives up beyond f/8');
     $this->see($window, '1000 mm');
+});
+
+it(
+    'sends a kit file through a lost line and a reload, and shows what it would change once it has arrived',
+    function () {
+        $window = $this->browser();
+        $this->registered($window);
+        $window->get($this->address('/kit/import'));
+        $this->one($window, '.sent-files input[type=file]');
+        $line = new ChromeDevToolsDriver($window);
+        $line->execute('Network.enable', []);
+        $line->execute('Network.setBlockedURLs', ['urls' => ['*/api/files/kit/*']]);
+        $this->expectedOnConsole = ['ERR_BLOCKED_BY_CLIENT'];
+        $window
+            ->findElement(WebDriverBy::cssSelector('.sent-files input[type=file]'))
+            ->sendKeys($this->root().'/database/demo/brackwater_d.json');
+        $this->see($window, 'waits for its turn or for a line; nothing is lost');
+        $window->navigate()->refresh();
+        $this->see($window, 'brackwater_d.json');
+        expect($this->api($window, 'GET', 'files')[1]['files'])->toBe([]);
+        $line->execute('Network.setBlockedURLs', ['urls' => []]);
+        $this->see($window, 'KB, sent');
+        expect($this->api($window, 'GET', 'files?purpose=kit')[1]['files'][0]['name'])->toBe('brackwater_d.json');
+        $this->press($window, 'Look at it');
+        $this->see($window, 'Brackwater D');
+        $this->press($window, 'Take it in');
+        $this->see($window, 'Taken in:');
+        // what has been taken in is not kept twice
+        $window->wait(15, 100)->until(fn (): bool => $this->api($window, 'GET', 'files')[1]['files'] === []);
+        expect(array_column($this->api($window, 'GET', 'gear')[1]['gear'], 'name'))->toContain('Brackwater D');
+    },
+);
+
+it('says why the server will not take a file, and looks at once at one that has just been chosen', function () {
+    $window = $this->browser();
+    $this->registered($window);
+    $window->get($this->address('/kit/import'));
+    $this->one($window, '.sent-files input[type=file]');
+    $choose = fn (string $path) => $window
+        ->findElement(WebDriverBy::cssSelector('.sent-files input[type=file]'))
+        ->sendKeys($path);
+    $this->expectedOnConsole = ['415'];
+    $choose($this->root().'/public/mark-192.png');
+    $this->see($window, '“mark-192.png” is image/png by what is in it');
+    $this->press($window, 'Put it away');
+    $choose($this->root().'/database/demo/brackwater_d.json');
+    $this->see($window, 'new here');
 });

@@ -11,7 +11,9 @@ use Tests\Browser\BrowserTestCase;
 /** From the next page on, answers come late and out of order. */
 function late(RemoteWebDriver $window): void
 {
-    (new ChromeDevToolsDriver($window))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => file_get_contents(__DIR__.'/late.js')]);
+    (new ChromeDevToolsDriver($window))->execute('Page.addScriptToEvaluateOnNewDocument', [
+        'source' => file_get_contents(__DIR__.'/late.js'),
+    ]);
 }
 
 /** Does something, and holds what it must lead to: it comes, and is still there when the last answer has come. */
@@ -19,7 +21,9 @@ function stays(BrowserTestCase $test, RemoteWebDriver $window, string $name, str
 {
     $window->executeScript('window.ended = window.watch(arguments[0], () => '.$holds.')', [$name]);
     $do();
-    $window->wait(30, 50)->until(static fn (): bool => (bool) $window->executeScript('return '.$holds), "Waited for: {$name}");
+    $window
+        ->wait(30, 50)
+        ->until(static fn (): bool => (bool) $window->executeScript('return '.$holds), "Waited for: {$name}");
     // quiet for a while: what an answer causes is asked for by then
     $quiet = 0;
     $window->wait(60, 100)->until(static function () use ($window, &$quiet): bool {
@@ -33,7 +37,11 @@ function stays(BrowserTestCase $test, RemoteWebDriver $window, string $name, str
 /** A script's expression: whether the page reads so. */
 function reading(string $text, string $css = 'body'): string
 {
-    return sprintf('[...document.querySelectorAll(%s)].some((e) => e.innerText.replaceAll("\u00a0", " ").includes(%s))', json_encode($css), json_encode($text));
+    return sprintf(
+        '[...document.querySelectorAll(%s)].some((e) => e.innerText.replaceAll("\u00a0", " ").includes(%s))',
+        json_encode($css),
+        json_encode($text),
+    );
 }
 
 it('never shows an older state of a rush or of the list of rushes', function () {
@@ -41,21 +49,57 @@ it('never shows an older state of a rush or of the list of rushes', function () 
     $this->planning($window);
     late($window);
     $window->navigate()->refresh();
-    stays($this, $window, 'distance', reading('27 m', '[data-word=distance]'), fn () => $this->write($window, 'distance', '27'));
-    stays($this, $window, 'speed', reading('12 m/s', '[data-word=speed]').' && '.reading('27 m', '[data-word=distance]'), fn () => $this->write($window, 'speed', '12 m/s'));
-    stays($this, $window, 'undo', '!'.reading('12 m/s', '[data-word=speed]').' && '.reading('27 m', '[data-word=distance]'), fn () => $this->press($window, 'undo'));
-    stays($this, $window, 'a copy', 'document.querySelector(".name input")?.value === "Copy of A new rush"', function () use ($window) {
-        $this->press($window, 'all rushes');
-        $this->press($window, 'Copy A new rush');
-    });
+    stays(
+        $this,
+        $window,
+        'distance',
+        reading('27 m', '[data-word=distance]'),
+        fn () => $this->write($window, 'distance', '27'),
+    );
+    stays(
+        $this,
+        $window,
+        'speed',
+        reading('12 m/s', '[data-word=speed]').' && '.reading('27 m', '[data-word=distance]'),
+        fn () => $this->write($window, 'speed', '12 m/s'),
+    );
+    stays(
+        $this,
+        $window,
+        'undo',
+        '!'.reading('12 m/s', '[data-word=speed]').' && '.reading('27 m', '[data-word=distance]'),
+        fn () => $this->press($window, 'undo'),
+    );
+    stays(
+        $this,
+        $window,
+        'a copy',
+        'document.querySelector(".name input")?.value === "Copy of A new rush"',
+        function () use ($window) {
+            $this->press($window, 'all rushes');
+            $this->press($window, 'Copy A new rush');
+        },
+    );
     $this->press($window, 'all rushes');
     $this->one($window, '.row');
-    stays($this, $window, 'deleted', reading('Deleted “Copy of A new rush”.'), fn () => $this->press($window, 'Delete Copy of A new rush'));
+    stays(
+        $this,
+        $window,
+        'deleted',
+        reading('Deleted “Copy of A new rush”.'),
+        fn () => $this->press($window, 'Delete Copy of A new rush'),
+    );
     $this->press($window, 'all rushes');
     $this->one($window, '.row');
     expect($window->findElements(WebDriverBy::cssSelector('.row')))->toHaveCount(1);
     $this->keys($window, Key::ESCAPE);
-    stays($this, $window, 'back', 'document.querySelector(".name input")?.value === "Copy of A new rush"', fn () => $this->press($window, 'Bring it back'));
+    stays(
+        $this,
+        $window,
+        'back',
+        'document.querySelector(".name input")?.value === "Copy of A new rush"',
+        fn () => $this->press($window, 'Bring it back'),
+    );
     // a figure of one's own, and the default again
     $this->one($window, '.figure:nth-child(5)')->click();
     $figure = 'document.querySelector(".assumed input")?.value';
@@ -66,7 +110,13 @@ it('never shows an older state of a rush or of the list of rushes', function () 
     };
     $type('0.3');
     stays($this, $window, 'figure', "{$figure} === '0.5' && ".reading('back to default'), fn () => $type('0.5'));
-    stays($this, $window, 'default', "{$figure} === '0.85' && !".reading('back to default'), fn () => $this->press($window, 'back to default'));
+    stays(
+        $this,
+        $window,
+        'default',
+        "{$figure} === '0.85' && !".reading('back to default'),
+        fn () => $this->press($window, 'back to default'),
+    );
 });
 
 it('never shows an older state of what is ticked and how the camera was left', function () {
@@ -77,11 +127,17 @@ it('never shows an older state of what is ticked and how the camera was left', f
     $set = reading('The camera is set for this.');
     $this->see($window, 'Nobody has said how My body was left');
     stays($this, $window, 'set', $set, fn () => $this->press($window, 'It is all set: remember it so'));
-    stays($this, $window, 'not set', "!{$set} && ".reading('It is all set: remember it so'), fn () => $this->press($window, 'undo: it was not set'));
+    stays(
+        $this,
+        $window,
+        'not set',
+        "!{$set} && ".reading('It is all set: remember it so'),
+        fn () => $this->press($window, 'undo: it was not set'),
+    );
     stays($this, $window, 'left otherwise', reading('1 change from how it was left'), function () use ($window) {
         $this->press($window, 'It is all set: remember it so');
         $this->press($window, 'It was left otherwise');
-        $window->findElement(WebDriverBy::xpath('//label[starts-with(normalize-space(.), "focus mode")]//option[@value="single"]'))->click();
+        $this->pick($window, 'focus mode', 'single');
         $this->press($window, 'It was left so');
     });
     // as it failed once: a tick, and at once that all is set
@@ -89,12 +145,18 @@ it('never shows an older state of what is ticked and how the camera was left', f
         $this->one($window, '.changes-list input')->click();
         $this->press($window, 'Set: remember it so');
     });
-    stays($this, $window, 'another name', 'document.querySelector(".title-select").selectedOptions[0].text === "Sunday"', function () use ($window) {
-        $this->press($window, 'name and holds');
-        $name = $this->one($window, 'input[aria-label="Name of this card"]');
-        $name->sendKeys([Key::CONTROL, 'a']);
-        $name->sendKeys([Key::NULL, 'Sunday', Key::ENTER]);
-    });
+    stays(
+        $this,
+        $window,
+        'another name',
+        'document.querySelector(".title-select").textContent.includes("Sunday")',
+        function () use ($window) {
+            $this->press($window, 'name and holds');
+            $name = $this->one($window, 'input[aria-label="Name of this card"]');
+            $name->sendKeys([Key::CONTROL, 'a']);
+            $name->sendKeys([Key::NULL, 'Sunday', Key::ENTER]);
+        },
+    );
 });
 
 it('never shows an older state of a piece, of a layout, of settings or of a sweep', function () {
@@ -109,24 +171,57 @@ it('never shows an older state of a piece, of a layout, of settings or of a swee
         $name->sendKeys([Key::CONTROL, 'a']);
         $name->sendKeys([Key::NULL, 'Long one', Key::ENTER]);
     });
-    stays($this, $window, 'renamed back', '!'.reading('Long one', '.kit-list'), fn () => $this->press($window, 'undo'));
+    stays(
+        $this,
+        $window,
+        'renamed back',
+        '!'.reading('Long one', '.kit-list'),
+        fn () => $this->press($window, 'undo'),
+    );
 
     $this->press($window, 'Controls');
-    $box = '[...document.querySelectorAll("label.has")].find((l) => l.innerText.includes("gloves"))?.querySelector("input").checked';
+    $box =
+        '[...document.querySelectorAll("label.has")].find((l) => l.innerText.includes("gloves"))?.querySelector("input").checked';
     $this->see($window, 'gloves');
-    stays($this, $window, 'gloves', "{$box} === true", fn () => $window->findElement(WebDriverBy::xpath('//label[contains(., "gloves")]/input'))->click());
+    stays(
+        $this,
+        $window,
+        'gloves',
+        "{$box} === true",
+        fn () => $window->findElement(WebDriverBy::xpath('//label[contains(., "gloves")]/input'))->click(),
+    );
     stays($this, $window, 'no gloves', "{$box} === false", fn () => $this->press($window, 'undo'));
 
     $this->one($window, 'a.who')->click();
     $this->one($window, 'input[value=dusk]');
-    stays($this, $window, 'theme and units', 'document.querySelector("input[value=ember]").checked && document.querySelector("input[value=imperial]").checked', function () use ($window) {
-        foreach (['dusk', 'imperial', 'ember'] as $value) {
-            $this->one($window, "input[value={$value}]")->click();
-        }
-    });
+    stays(
+        $this,
+        $window,
+        'theme and units',
+        'document.querySelector("input[value=ember]").checked && document.querySelector("input[value=imperial]").checked',
+        function () use ($window) {
+            foreach (['dusk', 'imperial', 'ember'] as $value) {
+                $this->one($window, "input[value={$value}]")->click();
+            }
+        },
+    );
 
     $window->get($this->address('/rehearse/'.$rush));
-    stays($this, $window, 'a sweep', reading('of 100 passes').' || '.reading('Sweep again'), fn () => $this->press($window, 'Sweep'));
+    stays(
+        $this,
+        $window,
+        'a sweep',
+        reading('of 100 passes').' || '.reading('Sweep again'),
+        fn () => $this->press($window, 'Sweep'),
+    );
     // cancelled or at its end, it never runs again by itself
-    stays($this, $window, 'no sweep', reading('Sweep again'), fn () => $window->executeScript('[...document.querySelectorAll(".sweep-acts button")].find((b) => b.textContent === "Cancel")?.click()'));
+    stays(
+        $this,
+        $window,
+        'no sweep',
+        reading('Sweep again'),
+        fn () => $window->executeScript(
+            '[...document.querySelectorAll(".sweep-acts button")].find((b) => b.textContent === "Cancel")?.click()',
+        ),
+    );
 });

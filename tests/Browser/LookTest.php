@@ -69,9 +69,7 @@ function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look)
         $test->one($window, $css);
         $look($path);
     }
-    foreach (
-        ['Skerry Half' => ['Tuning', 'Keys', 'Numbers', 'Care'], 'Skerry One' => ['Tuning']] as $body => $parts
-    ) {
+    foreach (['Skerry Half' => ['Tuning', 'Keys', 'Numbers', 'Care'], 'Skerry One' => ['Tuning']] as $body => $parts) {
         $window->get($test->address('/kit/'.$ids[$body]));
         foreach ($parts as $part) {
             $test->press($window, $part);
@@ -122,24 +120,10 @@ it('has no serious accessibility finding in any view or theme', function (string
         expect(axe($window, $this->root()))->toBe([]);
     }
     foreach (
-        [
-            'subject',
-            'bearing',
-            'front',
-            'behind',
-            'light',
-            'support',
-            'follow',
-            'limbs',
-            'schools',
-            'kit',
-        ] as $word
+        ['subject', 'bearing', 'front', 'behind', 'light', 'support', 'follow', 'limbs', 'schools', 'kit'] as $word
     ) {
         $this->one($window, "[data-word={$word}]")->click();
-        $this->one(
-            $window,
-            "[data-editor={$word}] input, [data-editor={$word}] button, [data-editor={$word}] select",
-        );
+        $this->one($window, "[data-editor={$word}] input, [data-editor={$word}] button, [data-editor={$word}] select");
         expect(axe($window, $this->root()))->toBe([]);
         $this->one($window, "[data-word={$word}]")->click();
     }
@@ -160,24 +144,20 @@ it('has no serious accessibility finding in any view or theme', function (string
         $this->keys($window, WebDriverKeys::ESCAPE);
         $window
             ->wait(10, 50)
-            ->until(
-                fn (): bool => $window->findElements(WebDriverBy::cssSelector('table.side')) === [],
-            );
+            ->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('table.side')) === []);
     }
     $this->press($window, 'all rushes');
     $this->one($window, '.row');
     expect(axe($window, $this->root()))->toBe([]);
-    eachView(
-        $this,
-        $window,
-        fn (string $view) => expect(axe($window, $this->root()))->toBe([], $view),
-    );
+    eachView($this, $window, fn (string $view) => expect(axe($window, $this->root()))->toBe([], $view));
     $window->get($this->address('/settings'));
     $this->one($window, '.quota-part summary')->click();
     $this->see($window, 'earlier states');
     expect(axe($window, $this->root()))->toBe([]);
     $this->press($window, 'Sign out');
-    foreach (['/register' => 'Make my account', '/forgotten' => 'A new password.', '/reset/x' => 'Set it'] as $path => $text) {
+    foreach (
+        ['/register' => 'Make my account', '/forgotten' => 'A new password.', '/reset/x' => 'Set it'] as $path => $text
+    ) {
         $this->see($window, 'One second');
         $window->get($this->address($path));
         $this->see($window, $text);
@@ -200,11 +180,7 @@ it('fits from a small phone to a wide screen', function (int $width, int $height
         $this->one($window, '[data-testid=answer]');
         expect(sticksOut($window, $width))->toBe([], $row['name']);
     }
-    eachView(
-        $this,
-        $window,
-        fn (string $view) => expect(sticksOut($window, $width))->toBe([], $view),
-    );
+    eachView($this, $window, fn (string $view) => expect(sticksOut($window, $width))->toBe([], $view));
 })->with([[360, 740], [390, 844], [1280, 800], [1600, 900]]);
 
 it('keeps sentence, lane and answer together on a phone, the lane staying in sight', function () {
@@ -220,6 +196,20 @@ it('keeps sentence, lane and answer together on a phone, the lane staying in sig
     foreach ($window->findElements(WebDriverBy::cssSelector('.word')) as $word) {
         expect($word->getSize()->getHeight())->toBeGreaterThanOrEqual(24);
     }
+});
+
+it('names the room and what is open in it, for tabs and the way back', function () {
+    $window = $this->browser();
+    $titled = function (string $title) use ($window): void {
+        $window->wait(20, 50)->until(fn (): bool => $window->getTitle() === $title, $window->getTitle());
+    };
+    $this->planning($window);
+    $name = 'A new rush';
+    $titled("{$name} · Plan · Rush Hold");
+    $this->keys($window, 'g', 'r');
+    $titled("{$name} · Rehearse · Rush Hold");
+    $window->get($this->address('/settings'));
+    $titled('Settings · Rush Hold');
 });
 
 it('remembers theme, units and letter keys', function () {
@@ -239,13 +229,12 @@ it('remembers theme, units and letter keys', function () {
     $window->get($this->address('/plan'));
     $this->reads($window, '[data-word=distance]', '59.1 ft');
     $this->see($window, 'mph of its motion');
-    expect($window->executeScript('return getComputedStyle(document.body).backgroundColor'))->toBe(
-        'rgb(23, 34, 42)',
-    );
+    expect($window->executeScript('return getComputedStyle(document.body).backgroundColor'))->toBe('rgb(23, 34, 42)');
     $this->keys($window, 'd');
     expect($window->findElements(WebDriverBy::cssSelector('[data-editor]')))->toBe([]);
     $this->write($window, 'distance', '50');
     $this->reads($window, '[data-word=distance]', '50 ft');
+    $this->saved($window);
     $window->navigate()->refresh();
     $this->reads($window, '[data-word=distance]', '50 ft');
 });

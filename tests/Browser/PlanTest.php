@@ -23,15 +23,15 @@ it('lets a new user register, type a rush, read the plan, reload and find it', f
     $name->sendKeys([Key::NULL, 'Terns at the point', Key::ENTER]);
     $this->reads($window, '[data-word=speed]', '9 m/s');
     $this->reads($window, '[data-field=f_number]', 'f/5.6');
-    $this->reads($window, '[data-field=shutter_s]', '1/2500');
-    $this->reads($window, '[data-field=iso]', '1000');
+    $this->reads($window, '[data-field=shutter_s]', '1/3200');
+    $this->reads($window, '[data-field=iso]', '1250');
     $this->reads($window, '[data-field=focus_mode]', 'Continuous');
     $this->see($window, 'Your pan leaves 1.5 m/s of its motion');
     $this->saved($window);
 
     $window->navigate()->refresh();
     $this->reads($window, '[data-word=speed]', '9 m/s');
-    $this->reads($window, '[data-field=shutter_s]', '1/2500');
+    $this->reads($window, '[data-field=shutter_s]', '1/3200');
     expect($this->one($window, '.name input')->getAttribute('value'))->toBe('Terns at the point');
 
     // and in another browser, after signing in anew
@@ -55,9 +55,7 @@ it('works the sentence by keyboard alone', function () {
     expect($focused())->toBe('speed');
     $before = $this->one($window, '[data-word=speed]')->getText();
     $this->keys($window, Key::ARROW_UP, Key::ARROW_UP);
-    $window
-        ->wait(10, 50)
-        ->until(fn (): bool => $this->one($window, '[data-word=speed]')->getText() !== $before);
+    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '[data-word=speed]')->getText() !== $before);
     $this->keys($window, 'd');
     $this->one($window, '[data-editor=distance] input');
     $this->keys($window, '6', '0', ' ', 'f', 't', Key::ENTER);
@@ -71,9 +69,7 @@ it('works the sentence by keyboard alone', function () {
     $this->keys($window, Key::END, Key::HOME, 'p');
     $this->one($window, '[data-editor=panning]');
     $this->keys($window, Key::ESCAPE);
-    $window
-        ->wait(10, 50)
-        ->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === []);
+    $window->wait(10, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === []);
     expect($focused())->toBe('panning');
 
     $this->keys($window, '?');
@@ -89,10 +85,43 @@ it('works the sentence by keyboard alone', function () {
     $window->getKeyboard()->sendKeys([Key::CONTROL, 'z', Key::NULL]);
     $this->reads($window, '[data-word=speed]', $before);
     $window->getKeyboard()->sendKeys([Key::CONTROL, Key::SHIFT, 'z', Key::NULL]);
-    $window
-        ->wait(10, 50)
-        ->until(fn (): bool => $this->one($window, '[data-word=speed]')->getText() !== $before);
+    $window->wait(10, 50)->until(fn (): bool => $this->one($window, '[data-word=speed]')->getText() !== $before);
     $this->saved($window);
+});
+
+it('takes an exposure from the curve and a help from the list, and undoes both', function () {
+    $window = $this->browser();
+    $this->planning($window);
+    $shutter = $this->one($window, '[data-field=shutter_s]')->getText();
+    $this->click($window, $this->one($window, '.frontier'));
+    $this->one($window, '.frontier-list [aria-current=true]');
+    $this->click($window, $this->one($window, '.frontier-list li:last-child button'));
+    $window->wait(20, 50)->until(fn (): bool => $this->one($window, '[data-field=shutter_s]')->getText() !== $shutter);
+    $this->saved($window);
+    $this->press($window, 'undo');
+    $this->reads($window, '[data-field=shutter_s]', $shutter);
+
+    $this->write($window, 'distance', '9');
+    $this->saved($window);
+    $sentence = $this->one($window, '[data-testid=sentence]')->getText();
+    $this->click($window, $this->one($window, '.helps .text-button'));
+    $window->wait(20, 50)->until(fn (): bool => $this->one($window, '[data-testid=sentence]')->getText() !== $sentence);
+    $this->saved($window);
+    $this->press($window, 'undo');
+    $this->reads($window, '[data-testid=sentence]', $sentence);
+    $this->see($window, 'What to do, in order');
+});
+
+it('leads with the odds where they are poor', function () {
+    $window = $this->browser();
+    $this->planning($window);
+    $this->write($window, 'distance', '6');
+    $this->keys($window, 'm');
+    $this->one($window, '[data-editor=pattern]');
+    $this->keys($window, Key::ARROW_DOWN, Key::ARROW_DOWN, Key::ARROW_DOWN, Key::ENTER);
+    $this->reads($window, '[data-word=pattern]', 'darting about');
+    $this->see($window, 'What would help most:');
+    expect($this->one($window, '.poor h2')->getText())->toMatch('/frames? will be sharp/');
 });
 
 it('keeps what was typed when it cannot be, and says field, value and range', function () {
@@ -137,15 +166,11 @@ it('lets the subject be dragged along the lane, numbers following, and undoes it
         ->moveByOffset(60, 0)
         ->release()
         ->perform();
-    $window
-        ->wait(10, 20)
-        ->until(fn (): bool => $this->one($window, '[data-word=distance]')->getText() !== '18 m');
+    $window->wait(10, 20)->until(fn (): bool => $this->one($window, '[data-word=distance]')->getText() !== '18 m');
     $this->saved($window);
     $moved = (float) $this->one($window, '[data-grip=work]')->getAttribute('aria-valuenow');
     expect($moved)->toBeGreaterThan(22.0);
-    $window
-        ->wait(10, 20)
-        ->until(fn (): bool => $this->one($window, '[data-field=shutter_s]')->getText() !== $shutter);
+    $window->wait(10, 20)->until(fn (): bool => $this->one($window, '[data-field=shutter_s]')->getText() !== $shutter);
 
     $slider->sendKeys([Key::ARROW_LEFT]);
     $this->saved($window);
@@ -183,9 +208,7 @@ it('opens every figure to its formula, inputs and source, and lets an assumed on
         $this->one($window, $figure)->click();
         $this->see($window, $formula);
         $this->press($window, 'Done');
-        $window
-            ->wait(10, 50)
-            ->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.working')) === []);
+        $window->wait(10, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.working')) === []);
     }
     $speed = $this->one($window, '.figure:nth-child(5) .figure-value')->getText();
     $this->one($window, '.figure:nth-child(5)')->click();
@@ -198,9 +221,7 @@ it('opens every figure to its formula, inputs and source, and lets an assumed on
     $input->sendKeys([Key::NULL, '0.5', Key::ENTER]);
     $window
         ->wait(10, 50)
-        ->until(
-            fn (): bool => $this->one($window, '.figure:nth-child(5) .figure-value')->getText() !== $speed,
-        );
+        ->until(fn (): bool => $this->one($window, '.figure:nth-child(5) .figure-value')->getText() !== $speed);
     $this->press($window, 'back to default');
     $this->reads($window, '.figure:nth-child(5) .figure-value', $speed);
     $this->expectedOnConsole = ['422'];
@@ -214,9 +235,7 @@ it('finds, copies, deletes and brings back rushes', function () {
     $this->named($window, 'Copy of A new rush');
     $this->press($window, 'all rushes');
     $this->one($window, '.rushes input')->sendKeys('copy');
-    $window
-        ->wait(10, 50)
-        ->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
+    $window->wait(10, 50)->until(fn (): bool => count($window->findElements(WebDriverBy::cssSelector('.row'))) === 1);
     $this->press($window, 'Delete Copy of A new rush');
     $this->named($window, 'A new rush');
     $this->see($window, 'Deleted “Copy of A new rush”.');
@@ -224,9 +243,7 @@ it('finds, copies, deletes and brings back rushes', function () {
     $this->one($window, '.row');
     expect($window->findElements(WebDriverBy::cssSelector('.row')))->toHaveCount(1);
     $this->keys($window, Key::ESCAPE);
-    $window
-        ->wait(10, 50)
-        ->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.row')) === []);
+    $window->wait(10, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.row')) === []);
     $this->press($window, 'Bring it back');
     $this->named($window, 'Copy of A new rush');
 });

@@ -46,9 +46,7 @@ function rehearsing(BrowserTestCase $test, RemoteWebDriver $window, array $own =
 /** Seconds into the pass, as the page tells them. */
 function played(RemoteWebDriver $window): float
 {
-    return (float) $window
-        ->findElement(WebDriverBy::cssSelector('[data-testid=play-time]'))
-        ->getText();
+    return (float) $window->findElement(WebDriverBy::cssSelector('[data-testid=play-time]'))->getText();
 }
 
 /** Waits until this holds, and says so. */
@@ -66,7 +64,8 @@ function workers(): array
     foreach (glob('/proc/[0-9]*', GLOB_ONLYDIR) as $process) {
         // pid (name) state parent group …
         if (
-            preg_match('/^(\d+) \(php\) \S+ \d+ (\d+)/', (string) @file_get_contents($process.'/stat'), $stat) === 1 &&
+            preg_match('/^(\d+) \(php\) \S+ \d+ (\d+)/', (string) @file_get_contents($process.'/stat'), $stat) ===
+                1 &&
             $stat[2] === $group
         ) {
             $found[] = (int) $stat[1];
@@ -101,11 +100,7 @@ it('says what to expect, plays, steps from frame to frame, and scrubs', function
     $this->press($window, 'Stop');
     $this->press($window, 'full speed');
     $this->press($window, 'Play');
-    comes(
-        $window,
-        fn (): bool => $this->one($window, '.play-button')->getText() === 'Play',
-        'the end of the pass',
-    );
+    comes($window, fn (): bool => $this->one($window, '.play-button')->getText() === 'Play', 'the end of the pass');
     $end = played($window);
     expect($end)->toBeGreaterThan(0.9);
     // scrubbed by pointer and by the slider
@@ -122,11 +117,7 @@ it('says what to expect, plays, steps from frame to frame, and scrubs', function
     // another try is another hand on the same way
     $before = $this->one($window, '.chart-plane')->getAttribute('d');
     $this->press($window, 'another try, now number 1');
-    comes(
-        $window,
-        fn (): bool => $this->one($window, '.chart-plane')->getAttribute('d') !== $before,
-        'another pass',
-    );
+    comes($window, fn (): bool => $this->one($window, '.chart-plane')->getAttribute('d') !== $before, 'another pass');
 });
 
 it('lets its assumed figures be replaced, and plays anew', function () {
@@ -135,22 +126,20 @@ it('lets its assumed figures be replaced, and plays anew', function () {
     $keepers = fn (): string => $this->one($window, '.expect-small')->getText();
     $before = $keepers();
     $window->findElement(WebDriverBy::cssSelector('.rehearse > .seconds summary'))->click();
-    $label =
-        'How much pan and hands vary from frame to frame: spread of the logarithm';
+    $label = 'Scatter of one measurement of autofocus, as a share of the half depth at the widest aperture';
     $field = $this->one($window, 'input[aria-label="'.$label.'"]');
     $field->sendKeys([Key::CONTROL, 'a']);
     $field->sendKeys([Key::NULL, '1,5', Key::TAB]);
     comes($window, fn (): bool => $keepers() !== $before, 'another keeper rate', 30);
-    $this->press($window, 'back to 0.35');
+    $this->press($window, 'back to 0.12');
     comes($window, fn (): bool => $keepers() === $before, 'the keeper rate from before', 30);
 });
 
 it('goes from frame to frame where motion is to be reduced', function () {
     $window = $this->browser();
-    (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($window))->execute(
-        'Emulation.setEmulatedMedia',
-        ['features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']]],
-    );
+    (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($window))->execute('Emulation.setEmulatedMedia', [
+        'features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']],
+    ]);
     rehearsing($this, $window);
     $frames = $this->api(
         $window,
@@ -184,11 +173,7 @@ it('tries another dial on the same pass beside the hold as it is, and takes it i
         '/^stay 0: (.* sharp a pass|not to be told apart)/',
     );
     $this->press($window, 'put them back');
-    comes(
-        $window,
-        fn (): bool => $window->findElements(WebDriverBy::cssSelector('.chart-ghost')) === [],
-        'no ghost',
-    );
+    comes($window, fn (): bool => $window->findElements(WebDriverBy::cssSelector('.chart-ghost')) === [], 'no ghost');
     $this->press($window, 'shutter: a third less');
     $this->press($window, 'Take it into the hold');
     $this->see($window, 'Taken from a rehearsal: shutter');
@@ -209,14 +194,8 @@ it('tries another dial on the same pass beside the hold as it is, and takes it i
     $this->press($window, 'rehearse');
     $this->see($window, 'Taken from a rehearsal');
     $this->press($window, 'undo');
-    comes(
-        $window,
-        fn (): bool => ! str_contains($this->text($window), 'Taken from a rehearsal'),
-        'the dials given back',
-    );
-    expect(
-        $this->api($window, 'GET', 'rushes/'.$id)[1]['plan']['hold']['shutter_s'],
-    )->toEqual($hold['shutter_s']);
+    comes($window, fn (): bool => ! str_contains($this->text($window), 'Taken from a rehearsal'), 'the dials given back');
+    expect($this->api($window, 'GET', 'rushes/'.$id)[1]['plan']['hold']['shutter_s'])->toEqual($hold['shutter_s']);
 });
 
 it('sweeps with progress, cancels, sweeps to the end, and adopts a cell', function () {
@@ -247,24 +226,19 @@ it('sweeps with progress, cancels, sweeps to the end, and adopts a cell', functi
     $cell->sendKeys(Key::ARROW_UP);
     comes(
         $window,
-        fn (): bool => $window->findElements(
-            WebDriverBy::cssSelector('.sweep-cell[aria-pressed=true]'),
-        ) !== [],
+        fn (): bool => $window->findElements(WebDriverBy::cssSelector('.sweep-cell[aria-pressed=true]')) !== [],
         'a cell picked',
     );
     $this->press($window, 'take it into the hold');
     $this->see($window, 'Taken from a rehearsal: shutter, aperture');
     $this->saved($window);
-    expect(
-        array_keys($this->api($window, 'GET', 'rushes/'.$id)[1]['dials']),
-    )->toEqualCanonicalizing(['shutter_s', 'f_number']);
+    expect(array_keys($this->api($window, 'GET', 'rushes/'.$id)[1]['dials']))->toEqualCanonicalizing([
+        'shutter_s',
+        'f_number',
+    ]);
     $this->see($window, 'the rush has changed since');
     $this->press($window, 'undo');
-    comes(
-        $window,
-        fn (): bool => $this->api($window, 'GET', 'rushes/'.$id)[1]['dials'] === [],
-        'the dials undone',
-    );
+    comes($window, fn (): bool => $this->api($window, 'GET', 'rushes/'.$id)[1]['dials'] === [], 'the dials undone');
 });
 
 it('goes on where it was when the worker is killed in the middle of a sweep', function () {
@@ -275,7 +249,10 @@ it('goes on where it was when the worker is killed in the middle of a sweep', fu
     ]);
     expect(workers())->not->toBe([]);
     $this->press($window, 'Sweep');
-    $asked = fn (): array => $this->api($window, 'GET', "rushes/{$id}/sweeps")[1]['sweeps'][0] ?? ['status' => 'not begun', 'done' => 0];
+    $asked = fn (): array => $this->api($window, 'GET', "rushes/{$id}/sweeps")[1]['sweeps'][0] ?? [
+        'status' => 'not begun',
+        'done' => 0,
+    ];
     $killed = 0;
     comes(
         $window,

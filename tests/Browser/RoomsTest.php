@@ -15,10 +15,15 @@ function roomsBuilt(): array
 /** Waits until the address leads to a room and its head says so. */
 function inRoom(BrowserTestCase $test, RemoteWebDriver $window, string $room, string $where = '.head nav'): void
 {
-    $window->wait(30, 50)->until(
-        static fn (): bool => str_starts_with((string) parse_url($window->getCurrentURL(), PHP_URL_PATH), '/'.$room),
-        "Waited for {$room}",
-    );
+    $window
+        ->wait(30, 50)
+        ->until(
+            static fn (): bool => str_starts_with(
+                (string) parse_url($window->getCurrentURL(), PHP_URL_PATH),
+                '/'.$room,
+            ),
+            "Waited for {$room}",
+        );
     $test->one($window, $where);
 }
 
@@ -34,7 +39,9 @@ it('leads from any room to any other by g and a letter, and tells so', function 
     foreach (roomsBuilt() as $room) {
         $this->see($window, 'g '.$room['letter']);
     }
-    expect($this->one($window, '.keys')->getText())->toContain('From room to room')->not->toContain('Words of the sentence');
+    expect($this->one($window, '.keys')->getText())
+        ->toContain('From room to room')
+        ->not->toContain('Words of the sentence');
     $this->one($window, '.ant-modal-close')->click();
 
     // in Plan the words of the sentence are there too; g and what is no room opens none of them, and a field keeps its g
@@ -54,7 +61,9 @@ it('leads from any room to any other by g and a letter, and tells so', function 
     $this->one($window, '.kit-list');
     $this->keys($window, 'g', 'p');
     expect($window->getCurrentURL())->toContain('/kit');
-    $links = $window->executeScript('return [...document.querySelectorAll(".head nav a")].map((a) => a.getAttribute("href"))');
+    $links = $window->executeScript(
+        'return [...document.querySelectorAll(".head nav a")].map((a) => a.getAttribute("href"))',
+    );
     expect($links)->toBe(array_map(static fn (array $room): string => '/'.$room['id'], roomsBuilt()));
     $this->one($window, '.head nav a[href="/plan"]')->click();
     inRoom($this, $window, 'plan');
@@ -70,19 +79,39 @@ it('has every room, theme and units under the thumb of a phone', function (int $
     }
     $this->one($window, '.thumb > button')->click();
     $this->one($window, '.thumb-rooms');
-    $window->wait(10, 50)->until(fn (): bool => $window->executeScript(<<<'JS'
-        const panel = document.querySelector(".ant-drawer-section, .ant-drawer-content");
-        return panel !== null && panel.getBoundingClientRect().bottom <= innerHeight + 1;
-        JS), 'Waited for the list to stand');
-    foreach ($window->findElements(WebDriverBy::cssSelector('.thumb-rooms a, .thumb-pick button, .thumb-set > a, .thumb > button')) as $target) {
-        expect($target->getSize()->getHeight())->toBeGreaterThanOrEqual(44)
-            ->and($target->getLocation()->getX() + $target->getSize()->getWidth())->toBeLessThanOrEqual($width);
+    $window->wait(10, 50)->until(
+        fn (): bool => $window->executeScript(
+            <<<'JS'
+            const panel = document.querySelector(".ant-drawer-section, .ant-drawer-content");
+            return panel !== null && panel.getBoundingClientRect().bottom <= innerHeight + 1;
+            JS
+            ,
+        ),
+        'Waited for the list to stand',
+    );
+    foreach (
+        $window->findElements(
+            WebDriverBy::cssSelector('.thumb-rooms a, .thumb-pick button, .thumb-set > a, .thumb > button'),
+        ) as $target
+    ) {
+        expect($target->getSize()->getHeight())
+            ->toBeGreaterThanOrEqual(44)
+            ->and($target->getLocation()->getX() + $target->getSize()->getWidth())
+            ->toBeLessThanOrEqual($width);
     }
     $this->press($window, 'ember');
-    $window->wait(10, 50)->until(static fn (): bool => $window->executeScript('return document.documentElement.dataset.theme') === 'ember');
+    $window
+        ->wait(10, 50)
+        ->until(
+            static fn (): bool => $window->executeScript('return document.documentElement.dataset.theme') === 'ember',
+        );
     $this->press($window, 'ft · in');
     $this->press($window, 'Kit');
     inRoom($this, $window, 'kit', '.kit-list');
-    $window->wait(10, 50)->until(fn (): bool => ($this->api($window, 'GET', 'session')[1]['user']['settings']['units'] ?? '') === 'imperial');
+    $window
+        ->wait(10, 50)
+        ->until(
+            fn (): bool => ($this->api($window, 'GET', 'session')[1]['user']['settings']['units'] ?? '') === 'imperial',
+        );
     expect($window->findElements(WebDriverBy::cssSelector('.head nav')))->toBe([]);
 })->with([[360, 740], [430, 932]]);

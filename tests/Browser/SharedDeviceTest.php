@@ -6,7 +6,15 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverKeys as Key;
 use Tests\Browser\BrowserTestCase;
 
-const CUT = ['502', 'ERR_CONNECTION_REFUSED', 'ERR_INTERNET_DISCONNECTED', 'ERR_CONNECTION_RESET', 'ERR_EMPTY_RESPONSE', '401', 'Failed to fetch'];
+const CUT = [
+    '502',
+    'ERR_CONNECTION_REFUSED',
+    'ERR_INTERNET_DISCONNECTED',
+    'ERR_CONNECTION_RESET',
+    'ERR_EMPTY_RESPONSE',
+    '401',
+    'Failed to fetch',
+];
 
 /** Everything this browser keeps in its own store, by name. */
 function store(RemoteWebDriver $window): string
@@ -111,10 +119,15 @@ it('asks before what has not been sent is lost', function () {
         $this->server('start');
     }
     // what waited arrives, from whatever room
-    $window->wait(40, 200)->until(
-        fn (): bool => array_filter($this->api($window, 'GET', 'cards/'.$card)[1]['ticks'] ?? [], fn (array $tick): bool => $tick['on']) !== [],
-        'Waited for the tick to arrive',
-    );
+    $window
+        ->wait(40, 200)
+        ->until(
+            fn (): bool => array_filter(
+                $this->api($window, 'GET', 'cards/'.$card)[1]['ticks'] ?? [],
+                fn (array $tick): bool => $tick['on'],
+            ) !== [],
+            'Waited for the tick to arrive',
+        );
     $this->press($window, 'Sign out');
     $this->see($window, 'Look around the demo');
     expect(store($window))->not->toContain(':outbox');
@@ -130,7 +143,9 @@ it('asks before another account is let in over work that has not been sent', fun
     expect(store($window))->toContain(':unsaved:');
     $window->get($this->address('/register'));
     $this->see($window, 'Make my account');
-    foreach (['name' => 'Grace', 'email' => bin2hex(random_bytes(6)).'@turf.example', 'password' => 'sandpiper-dawn'] as $name => $text) {
+    foreach (
+        ['name' => 'Grace', 'email' => bin2hex(random_bytes(6)).'@turf.example', 'password' => 'sandpiper-dawn'] as $name => $text
+    ) {
         $this->one($window, "input[name={$name}]")->sendKeys($text);
     }
     $this->press($window, 'Make my account');
@@ -144,13 +159,18 @@ it('asks before another account is let in over work that has not been sent', fun
 it('keeps somebody signed in on a device only where they ask for it', function () {
     $window = $this->browser();
     $window->get($this->address('/register'));
-    foreach (['name' => 'Ada', 'email' => bin2hex(random_bytes(6)).'@turf.example', 'password' => 'sandpiper-dawn'] as $name => $text) {
+    foreach (
+        ['name' => 'Ada', 'email' => bin2hex(random_bytes(6)).'@turf.example', 'password' => 'sandpiper-dawn'] as $name => $text
+    ) {
         $this->one($window, "input[name={$name}]")->sendKeys($text);
     }
     $this->one($window, 'input[name=keep]')->click();
     $this->press($window, 'Make my account');
     $this->see($window, 'No rush yet.');
-    $cookies = array_filter($window->manage()->getCookies(), fn ($cookie): bool => str_starts_with($cookie->getName(), 'remember_'));
+    $cookies = array_filter(
+        $window->manage()->getCookies(),
+        fn ($cookie): bool => str_starts_with($cookie->getName(), 'remember_'),
+    );
     $session = $window->manage()->getCookieNamed('rush_hold_session');
     expect($cookies)->toBe([])->and($session->getExpiry())->toBeNull();
 });

@@ -83,5 +83,10 @@ it('says that a store hangs, keeps what is typed meanwhile, and saves it when it
     $this->reads($window, '[data-word=speed]', '12 m/s');
     $this->saved($window);
     [$status, $kept] = $this->api($window, 'GET', "rushes/{$id}");
-    expect($status)->toBe(200)->and($kept['rush']['distance']['work_m'])->toEqual(27)->and($kept['rush']['motion']['speed_mps'])->toEqual(12);
+    expect($status)
+        ->toBe(200)
+        ->and($kept['rush']['distance']['work_m'])
+        ->toEqual(27)
+        ->and($kept['rush']['motion']['speed_mps'])
+        ->toEqual(12);
 });

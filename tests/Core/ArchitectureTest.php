@@ -17,30 +17,92 @@ function coreFiles(): array
     return $files;
 }
 
-arch('the craft knows nothing of the web')
-    ->expect('RushHold')
-    ->not->toUse(['Illuminate', 'App', 'Laravel', 'Symfony'])
-    ->and('RushHold')
-    ->toUseStrictTypes();
+arch('the craft knows nothing of the web')->expect('RushHold')->toUseStrictTypes();
 
-arch('the craft says nothing, asks no clock and throws no dice')
-    ->expect([
-        'DB',
-        'now',
-        'time',
-        'microtime',
-        'date',
-        'rand',
-        'mt_rand',
-        'random_int',
-        'echo',
-        'print_r',
-        'var_dump',
-        'dd',
-        'env',
-        'config',
-    ])
-    ->not->toBeUsedIn('RushHold');
+/**
+ * What a file of the craft leans on: names it imports or writes out, and functions it calls.
+ *
+ * @return array{list<string>, list<string>}
+ */
+function leansOn(string $file): array
+{
+    $tokens = array_values(
+        array_filter(
+            PhpToken::tokenize((string) file_get_contents($file)),
+            static fn (PhpToken $token): bool => ! $token->isIgnorable(),
+        ),
+    );
+    $names = $calls = [];
+    foreach ($tokens as $at => $token) {
+        $before = $tokens[$at - 1]->text ?? '';
+        $called = ($tokens[$at + 1]->text ?? '') === '(';
+        if ($token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]) || ($token->is(T_STRING) && $before === 'use')) {
+            $names[] = ltrim($token->text, '\\');
+        }
+        if ($token->is(T_STRING) && $called && ! in_array($before, ['->', '?->', '::', 'function', 'new'], true)) {
+            $calls[] = strtolower($token->text);
+        }
+    }
+
+    return [$names, $calls];
+}
+
+it(
+    'keeps the craft plain: it imports nothing but itself, reads no file, asks no clock and throws no dice',
+    function () {
+        $banned =
+            '/^(f(open|ile|read|write|gets|puts|close)\w*|file_\w+|read(file|dir|link)|unlink|rename|copy|mkdir|glob|scandir|is_(file|dir)|tempnam|stream_\w+'.
+            '|curl_\w+|fsockopen|gethostbyname|mail|header|setcookie|exec|system|passthru|shell_exec|proc_open|popen'.
+            '|time|microtime|hrtime|date|gmdate|mktime|strtotime|checkdate|date_\w+|localtime|getdate|usleep|sleep'.
+            '|rand|mt_rand|random_int|random_bytes|lcg_value|array_rand|shuffle|str_shuffle|uniqid|mt_srand'.
+            '|printf|print_r|var_dump|var_export|debug_\w+|error_log|trigger_error|dd|dump|getenv|putenv|ini_(set|get)|env|config|app|now|class_exists|call_user_func\w*)$/';
+        foreach (coreFiles() as $file) {
+            [$names, $calls] = leansOn($file);
+            expect(
+                preg_grep(
+                    '/^(RushHold\\\\.*|Closure|Generator|stdClass|BackedEnum|DateTimeImmutable|\w*Exception|Random\\\\Randomizer|Random\\\\Engine\\\\Xoshiro256StarStar)$/',
+                    $names,
+                    PREG_GREP_INVERT,
+                ),
+            )
+                ->toBe([], $file)
+                ->and(preg_grep($banned, $calls))
+                ->toBe([], $file);
+            // a day may be read as it is written and a seed may be rolled; no moment is made from the clock, no chance from the machine
+            expect(
+                preg_match('/new \\\\?(DateTime\w*|Xoshiro\w*|Randomizer)\(\s*\)/', (string) file_get_contents($file)),
+            )->toBe(0, $file);
+        }
+    },
+);
+
+it(
+    'stacks the craft in layers: no two folders lean on each other, and only what is written for a person has words',
+    function () {
+        $folders = [];
+        foreach (coreFiles() as $file) {
+            $folder = explode('/', substr($file, strpos($file, '/core/') + 6))[0];
+            foreach (leansOn($file)[0] as $name) {
+                $other = explode('\\', $name)[1] ?? '';
+                if ($other !== $folder && is_dir(dirname(__DIR__, 2).'/core/'.$other)) {
+                    $folders[$folder][$other] = basename($file);
+                }
+            }
+        }
+        $speaking = array_keys(array_filter($folders, static fn (array $others): bool => isset($others['Wording'])));
+        sort($speaking);
+        expect($speaking)->toBe(['Card', 'Controls', 'Dialect', 'Rehearsal']);
+        // whatever leans on nothing that is left can be taken away; what stays leans on itself
+        do {
+            $before = count($folders);
+            $folders = array_filter(
+                $folders,
+                static fn (array $others): bool => array_intersect_key($others, $folders) !== [],
+            );
+        } while (count($folders) < $before);
+        expect($folders)->toBe([]);
+    },
+);
 
 arch('faults are faults')->expect('RushHold\Faults')->classes()->toExtend(DomainException::class);
 
@@ -53,8 +115,7 @@ it('keeps superglobals, output and the system clock out of the craft, token by t
                 $file.' line '.$token->line,
             );
             expect(
-                ($token->is(T_VARIABLE) && str_starts_with($token->text, '$_')) ||
-                    $token->text === '$GLOBALS',
+                ($token->is(T_VARIABLE) && str_starts_with($token->text, '$_')) || $token->text === '$GLOBALS',
             )->toBeFalse($file.' line '.$token->line);
         }
     }
@@ -73,7 +134,9 @@ it('names as a source only what is there to be read', function () {
         preg_match_all('/docs\/model\.md(?:, ([A-Z][^\'.;:)\n]*?))?(?=[\'.;:)\n]| §)/', $code, $found);
         foreach ($found[1] as $at => $heading) {
             $named++;
-            $heading === '' ? expect($found[0][$at])->toBe('docs/model.md', $file) : expect($headings[1])->toContain($heading);
+            $heading === ''
+                ? expect($found[0][$at])->toBe('docs/model.md', $file)
+                : expect($headings[1])->toContain($heading);
         }
         expect($code)->not->toContain('§');
         preg_match_all('/schemas\/[\w-]+\.json/', $code, $schemas);
@@ -82,4 +145,26 @@ it('names as a source only what is there to be read', function () {
         }
     }
     expect($named)->toBeGreaterThan(12);
+});
+
+it('keeps lines within 120 columns, but for tables of data and whole sentences', function () {
+    $tables = ['core/Assumptions/Assumptions.php', 'core/Rush/Catalogue.php', 'app/OpenApi/Operations.php'];
+    $root = dirname(__DIR__, 2).'/';
+    $long = [];
+    foreach (['core', 'app'] as $folder) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator($root.$folder, FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
+            $name = substr((string) $file, strlen($root));
+            foreach (in_array($name, $tables, true) ? [] : file((string) $file) as $at => $line) {
+                $says = preg_match('/^\s*(\*|\/\*)|\/\/ |([\'"]).{30,}\2/', $line) === 1;
+                if (mb_strlen(rtrim($line)) > 120 && ! $says) {
+                    $long[] = $name.':'.($at + 1);
+                }
+            }
+        }
+    }
+    expect($long)->toBe([]);
 });

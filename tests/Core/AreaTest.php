@@ -4,9 +4,26 @@ declare(strict_types=1);
 
 use RushHold\Kit\AfArea;
 use RushHold\Planning\AreaScore;
+use RushHold\Wording\AreaWords;
+use RushHold\Wording\Share;
 use Tests\Support\Documents;
 
-const WHOLE_BODY = ['body' => ['areas' => ['spot', 'single-point', 'point-plus', 'zone-small', 'zone-wide', 'zone-tall', 'zone-large', 'whole-frame', 'lock-on'], 'eye_detection_areas' => ['single-point', 'point-plus', 'whole-frame', 'lock-on']]];
+const WHOLE_BODY = [
+    'body' => [
+        'areas' => [
+            'spot',
+            'single-point',
+            'point-plus',
+            'zone-small',
+            'zone-wide',
+            'zone-tall',
+            'zone-large',
+            'whole-frame',
+            'lock-on',
+        ],
+        'eye_detection_areas' => ['single-point', 'point-plus', 'whole-frame', 'lock-on'],
+    ],
+];
 
 /** Scores by area for a rush on a body that has them all. */
 function scores(array $rush, array $kit = []): array
@@ -27,7 +44,10 @@ function causes(array $scores, string $area): array
 
 it('is a chance: what is on target, and nothing takes it', function () {
     foreach (scores(['clutter' => ['foreground' => 'sparse', 'background' => 'busy']]) as $score) {
-        expect($score->score)->toBeTo($score->onTarget * exp(-array_sum($score->hazards)))->toBeGreaterThan(0.0)->toBeLessThanOrEqual(1.0);
+        expect($score->score)
+            ->toBeTo($score->onTarget * exp(-array_sum($score->hazards)))
+            ->toBeGreaterThan(0.0)
+            ->toBeLessThanOrEqual(1.0);
     }
 });
 
@@ -37,7 +57,11 @@ it('lists areas best first and scores every one the body has', function () {
     $sorted = $listed;
     rsort($sorted);
 
-    expect($listed)->toBe($sorted)->toHaveCount(count(AfArea::cases()))->and($plan->hold->area)->toBe($plan->draft->areaScores[0]->area);
+    expect($listed)
+        ->toBe($sorted)
+        ->toHaveCount(count(AfArea::cases()))
+        ->and($plan->hold->area)
+        ->toBe($plan->draft->areaScores[0]->area);
 });
 
 it('makes a larger area hit more often, and meet more that is wrong', function () {
@@ -45,8 +69,10 @@ it('makes a larger area hit more often, and meet more that is wrong', function (
     $order = ['single-point', 'point-plus', 'zone-small', 'zone-large', 'whole-frame'];
 
     foreach (array_slice($order, 1) as $at => $larger) {
-        expect($scores[$larger]->onTarget)->toBeGreaterThanOrEqual($scores[$order[$at]]->onTarget)
-            ->and($scores[$larger]->hazards['front'])->toBeGreaterThan($scores[$order[$at]]->hazards['front']);
+        expect($scores[$larger]->onTarget)
+            ->toBeGreaterThanOrEqual($scores[$order[$at]]->onTarget)
+            ->and($scores[$larger]->hazards['front'])
+            ->toBeGreaterThan($scores[$order[$at]]->hazards['front']);
     }
 });
 
@@ -69,14 +95,28 @@ it('finds what each kind of clutter does', function (array $rush, string $area, 
 ]);
 
 it('finds nothing wrong on clean ground with one point', function () {
-    expect(causes(scores(['motion' => ['speed_mps' => 0, 'pattern' => 'still'], 'distance' => ['work_m' => 30]]), 'single-point'))->toBe([]);
+    expect(
+        causes(
+            scores(['motion' => ['speed_mps' => 0, 'pattern' => 'still'], 'distance' => ['work_m' => 30]]),
+            'single-point',
+        ),
+    )->toBe([]);
 });
 
 it('leaves moving leaves to lock-on and whole frame, not to points', function () {
-    $scores = scores(['clutter' => ['background' => 'busy', 'background_gap_m' => 2, 'foliage_moving' => true, 'separation' => 'similar']]);
+    $scores = scores([
+        'clutter' => [
+            'background' => 'busy',
+            'background_gap_m' => 2,
+            'foliage_moving' => true,
+            'separation' => 'similar',
+        ],
+    ]);
 
-    expect(causes($scores, 'single-point'))->not->toContain('foliage')
-        ->and($scores['lock-on']->score)->toBeLessThan($scores['zone-small']->score);
+    expect(causes($scores, 'single-point'))
+        ->not->toContain('foliage')
+        ->and($scores['lock-on']->score)
+        ->toBeLessThan($scores['zone-small']->score);
 });
 
 it('keeps a reflex body to its field, and half of it behind a dim lens', function () {
@@ -84,29 +124,41 @@ it('keeps a reflex body to its field, and half of it behind a dim lens', functio
     $bright = scores([], $reflex)['whole-frame'];
     $dim = scores(['distance' => ['work_m' => 30]], $reflex + ['converter' => 2])['whole-frame'];
 
-    expect([$bright->width, $bright->height])->toBe([0.55, 0.45])
-        ->and([$dim->width, $dim->height])->toBe([0.275, 0.225])
-        ->and(scores([], ['body' => ['af_sensor' => 'line']])['single-point']->hazards['sensor'])->toBeGreaterThan(0.0);
+    expect([$bright->width, $bright->height])
+        ->toBe([0.55, 0.45])
+        ->and([$dim->width, $dim->height])
+        ->toBe([0.275, 0.225])
+        ->and(scores([], ['body' => ['af_sensor' => 'line']])['single-point']->hazards['sensor'])
+        ->toBeGreaterThan(0.0);
 });
 
 it('detects only what the body knows, where the area allows, and large enough', function () {
     $near = scores([]);
     $far = scores(['distance' => ['work_m' => 300, 'far_m' => 300]]);
 
-    expect($near['whole-frame']->detection)->toBeGreaterThan($far['whole-frame']->detection)
-        ->and($near['spot']->detection)->toBe(0.0)
-        ->and(scores(['subject' => ['detection' => 'vehicle']])['whole-frame']->detection)->toBe(0.0)
-        ->and(scores(['clutter' => ['foreground' => 'dense']])['whole-frame']->detection)->toBeLessThan($near['whole-frame']->detection);
+    expect($near['whole-frame']->detection)
+        ->toBeGreaterThan($far['whole-frame']->detection)
+        ->and($near['spot']->detection)
+        ->toBe(0.0)
+        ->and(scores(['subject' => ['detection' => 'vehicle']])['whole-frame']->detection)
+        ->toBe(0.0)
+        ->and(scores(['clutter' => ['foreground' => 'dense']])['whole-frame']->detection)
+        ->toBeLessThan($near['whole-frame']->detection);
 });
 
 it('says in words what is against an area', function () {
     $scores = scores(['clutter' => ['foreground' => 'dense']]);
 
-    expect($scores['whole-frame']->weakness())->toMatch('/^something in front takes it .* of the time$/')
-        ->and($scores['spot']->weakness())->toContain('your aim is off it')
-        ->and(AreaScore::percent(0.004))->toBe('under 1 %')
-        ->and(AreaScore::percent(0.996))->toBe('over 99 %')
-        ->and(AreaScore::percent(0.514))->toBe('51 %');
+    expect(AreaWords::weakness(...$scores['whole-frame']->weakness()))
+        ->toMatch('/^something in front takes it .* of the time$/')
+        ->and(AreaWords::weakness(...$scores['spot']->weakness()))
+        ->toContain('your aim is off it')
+        ->and(Share::percent(0.004))
+        ->toBe('under 1 %')
+        ->and(Share::percent(0.996))
+        ->toBe('over 99 %')
+        ->and(Share::percent(0.514))
+        ->toBe('51 %');
 });
 
 it('gives a body without areas one point in the middle', function () {

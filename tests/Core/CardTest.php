@@ -48,9 +48,10 @@ it('names only what differs, in the body\'s words, from what it was', function (
     $changes = changesFrom(CameraState::setTo(Documents::hold(['stay' => 4, 'iso' => 1600])), [
         'stay' => 2,
     ]);
-    expect(
-        array_map(fn (Change $change) => [$change->name, $change->from, $change->to], $changes),
-    )->toBe([['ISO', '1600', '800'], ['Patience', '+2', '0']]);
+    expect(array_map(fn (Change $change) => [$change->name, $change->from, $change->to], $changes))->toBe([
+        ['ISO', '1600', '800'],
+        ['Patience', '+2', '0'],
+    ]);
 });
 
 it('calls out first what ruins the frames, then goes as the hand meets it', function () {
@@ -77,11 +78,7 @@ it('calls out first what ruins the frames, then goes as the hand meets it', func
         'shutter',
         'pick',
     ]);
-    $danger = array_column(
-        array_map(fn (Change $change) => [$change->field, $change->danger], $changes),
-        1,
-        0,
-    );
+    $danger = array_column(array_map(fn (Change $change) => [$change->field, $change->danger], $changes), 1, 0);
     expect($danger['limiter'])
         ->toBe('It cannot focus nearer than 12 m.')
         ->and($danger['stabiliser'])
@@ -96,12 +93,7 @@ it('calls out first what ruins the frames, then goes as the hand meets it', func
         ->toBeNull();
 });
 
-it('tells what else was left wrong', function (
-    array $left,
-    array $hold,
-    string $field,
-    string $says,
-) {
+it('tells what else was left wrong', function (array $left, array $hold, string $field, string $says) {
     $found = array_values(
         array_filter(
             changesFrom(CameraState::setTo(Documents::hold($left)), $hold),
@@ -110,18 +102,8 @@ it('tells what else was left wrong', function (
     );
     expect($found[0]->danger)->toBe($says);
 })->with([
-    [
-        ['detection' => Detection::None],
-        [],
-        'detection',
-        'Detection is off: it will not look for yours.',
-    ],
-    [
-        ['limiterM' => null],
-        [],
-        'limiter',
-        'The lens may run through its whole range before it comes back.',
-    ],
+    [['detection' => Detection::None], [], 'detection', 'Detection is off: it will not look for yours.'],
+    [['limiterM' => null], [], 'limiter', 'The lens may run through its whole range before it comes back.'],
     [
         ['limiterM' => [3.6, null]],
         [],
@@ -136,23 +118,14 @@ it('tells what else was left wrong', function (
         'It is left to look at the body: the eye goes soft where depth is shallow.',
     ],
     [['area' => AfArea::Spot], [], 'area', 'The pinpoint is too small to keep on it.'],
-    [
-        [],
-        ['focusMode' => FocusMode::Single],
-        'focus_mode',
-        'It goes on focusing, and leaves the plane you set.',
-    ],
+    [[], ['focusMode' => FocusMode::Single], 'focus_mode', 'It goes on focusing, and leaves the plane you set.'],
 ]);
 
 it('asks to check what nobody knows, and sets compensation back', function () {
     $changes = changesFrom(
         CameraState::fromArray(['format' => 'camera-state/1', 'iso' => 800, 'compensation_ev' => -1.0]),
     );
-    $byField = array_column(
-        array_map(fn (Change $change) => [$change->field, $change], $changes),
-        1,
-        0,
-    );
+    $byField = array_column(array_map(fn (Change $change) => [$change->field, $change], $changes), 1, 0);
     expect($byField)
         ->not->toHaveKey('iso')
         ->and($byField['area']->from)
@@ -183,12 +156,8 @@ it('reads back how a camera was left', function () {
 });
 
 it('leaves tuning alone where the focus does not follow', function () {
-    $left = CameraState::setTo(
-        Documents::hold(['stay' => 4, 'pace' => 2, 'focusMode' => FocusMode::Single]),
-    );
-    expect(changesFrom($left, ['focusMode' => FocusMode::Single, 'stay' => 0, 'pace' => 0]))->toBe(
-        [],
-    );
+    $left = CameraState::setTo(Documents::hold(['stay' => 4, 'pace' => 2, 'focusMode' => FocusMode::Single]));
+    expect(changesFrom($left, ['focusMode' => FocusMode::Single, 'stay' => 0, 'pace' => 0]))->toBe([]);
 });
 
 /** @return list<string> ids of what is to be looked at */
@@ -196,13 +165,7 @@ function lookAt(string $body, array $care, array $glass = [], ?string $tuned = n
 {
     $document = ['care' => $care] + Documents::demoBody($body);
     $glass = array_map(fn (array $one) => Care::read(Reader::of(['care' => $one])), $glass);
-    $list = (new PreFlight(
-        BodyProfile::read($document),
-        $glass,
-        $tuned,
-        Assumptions::defaults(),
-        '2026-11-24',
-    ))->kit();
+    $list = (new PreFlight(BodyProfile::read($document), $glass, $tuned, Assumptions::defaults(), '2026-11-24'))->kit();
 
     return array_column($list, 'id');
 }
@@ -232,10 +195,16 @@ it('writes a card from a plan: words, aim, technique, what changes it', function
     $profile = Documents::demoSheet('skerry_one');
     $kit = ['body' => Documents::demoBody('skerry_one')];
     $plan = Documents::plan([], $kit);
-    $card = (new CardPage(
-        $profile,
-        new PreFlight($profile, [], null, Assumptions::defaults(), '2026-11-24'),
-    ))->of('r1', 'Terns', $plan, Planner::standard()->tips($plan), CameraState::unknown(), null);
+    $card = (new CardPage($profile, new PreFlight($profile, [], null, Assumptions::defaults(), '2026-11-24')))->of(
+        'r1',
+        'Terns',
+        $plan,
+        Planner::standard()->tips($plan),
+        [['name' => 'shutter', 'words' => '1/2500 costs 14 % of the sharp frames']],
+        CameraState::unknown(),
+        null,
+        Units::Metric,
+    );
     expect(array_column($card['settings'], 'name'))
         ->toBe(['Shutter', 'Aperture', 'ISO', 'Focus gait'])
         ->and($card['settings'][0]['word'])
@@ -251,7 +220,13 @@ it('writes a card from a plan: words, aim, technique, what changes it', function
         ->and($card['state_once_set'])
         ->toBe(CameraState::setTo($plan->hold)->toArray())
         ->and($card['figure']['aim_at'])
-        ->toBe($plan->hold->aim->value);
+        ->toBe($plan->hold->aim->value)
+        ->and($card['frame'])
+        ->toBe('landscape')
+        ->and($card['fast'][0]['name'])
+        ->toBe('shutter')
+        ->and($card['routine']['before'][0])
+        ->toContain('Pre-focus at 27 m');
     foreach ($card['tips'] as $tip) {
         expect($tip['then'])->not->toBe([]);
     }
@@ -265,10 +240,16 @@ it('writes a card from a plan: words, aim, technique, what changes it', function
         ],
         $kit,
     );
-    $card = (new CardPage(
-        $profile,
-        new PreFlight($profile, [], null, Assumptions::defaults(), '2026-11-24'),
-    ))->of('r2', 'Trap', $trap, [], CameraState::unknown(), null);
+    $card = (new CardPage($profile, new PreFlight($profile, [], null, Assumptions::defaults(), '2026-11-24')))->of(
+        'r2',
+        'Trap',
+        $trap,
+        [],
+        [],
+        CameraState::unknown(),
+        null,
+        Units::Metric,
+    );
     expect($card['technique'])
         ->toBe('trap')
         ->and($card['trap_m'])

@@ -18,13 +18,7 @@ use RushHold\Kit\BundlePart;
 use RushHold\Kit\ControlUse;
 use Tests\Support\Days;
 
-const BUNDLE = [
-    BundlePart::Start,
-    BundlePart::FocusMode,
-    BundlePart::Area,
-    BundlePart::Detection,
-    BundlePart::Tuning,
-];
+const BUNDLE = [BundlePart::Start, BundlePart::FocusMode, BundlePart::Area, BundlePart::Detection, BundlePart::Tuning];
 
 function recall(string $control, string $hold, array $carries = BUNDLE): Assignment
 {
@@ -34,11 +28,7 @@ function recall(string $control, string $hold, array $carries = BUNDLE): Assignm
 /** @return list<Assignment> three buttons laid as they should be */
 function threeButtons(): array
 {
-    return [
-        recall('thumb', 'reeds'),
-        recall('thumb-outer', 'asleep'),
-        new Assignment('stick', ControlUse::Point),
-    ];
+    return [recall('thumb', 'reeds'), recall('thumb-outer', 'asleep'), new Assignment('stick', ControlUse::Point)];
 }
 
 /** @return list<string> */
@@ -58,9 +48,7 @@ it('names each conflict, and its own cure takes it away', function (
     string $says,
 ) {
     $onBody = Days::laid($uses, $own);
-    $found = array_values(
-        array_filter(LayoutCheck::of($onBody), fn (Finding $finding) => $finding->code === $code),
-    );
+    $found = array_values(array_filter(LayoutCheck::of($onBody), fn (Finding $finding) => $finding->code === $code));
     expect($found)
         ->not->toBe([])
         ->and($found[0]->message)
@@ -71,8 +59,7 @@ it('names each conflict, and its own cure takes it away', function (
         ->not->toBeNull();
     $left = array_filter(
         LayoutCheck::of($onBody->with($found[0]->cured)),
-        fn (Finding $finding) => $finding->code === $code &&
-            $finding->control === $found[0]->control,
+        fn (Finding $finding) => $finding->code === $code && $finding->control === $found[0]->control,
     );
     expect($left)->toBe([]);
 })->with([
@@ -98,18 +85,8 @@ it('names each conflict, and its own cure takes it away', function (
         [],
         'leaves out tuning',
     ],
-    'more than the control can' => [
-        'bundle-cannot',
-        [recall('lens', 'reeds')],
-        [],
-        'cannot recall tuning',
-    ],
-    'under the finger of the shutter' => [
-        'same-finger',
-        [recall('top', 'reeds')],
-        [],
-        'needs the first finger',
-    ],
+    'more than the control can' => ['bundle-cannot', [recall('lens', 'reeds')], [], 'cannot recall tuning'],
+    'under the finger of the shutter' => ['same-finger', [recall('top', 'reeds')], [], 'needs the first finger'],
     'not to be held while firing' => [
         'same-finger',
         [recall('wheel-key', 'reeds', [BundlePart::FocusMode, BundlePart::Area])],
@@ -118,10 +95,7 @@ it('names each conflict, and its own cure takes it away', function (
     ],
     'two buttons under one thumb' => [
         'same-finger',
-        [
-            new Assignment('thumb', ControlUse::Focus),
-            recall('thumb-outer', 'reeds', array_slice(BUNDLE, 1)),
-        ],
+        [new Assignment('thumb', ControlUse::Focus), recall('thumb-outer', 'reeds', array_slice(BUNDLE, 1))],
         ['shutterFocuses' => false, 'scheme' => null],
         'at the same moment',
     ],
@@ -131,12 +105,7 @@ it('names each conflict, and its own cure takes it away', function (
         [],
         'is given 2 things',
     ],
-    'nothing stops focus' => [
-        'nothing-stops',
-        [recall('thumb', 'reeds')],
-        [],
-        'cannot lock and recompose',
-    ],
+    'nothing stops focus' => ['nothing-stops', [recall('thumb', 'reeds')], [], 'cannot lock and recompose'],
     'the point cannot be moved' => [
         'point-lost',
         array_slice(threeButtons(), 0, 2),
@@ -144,18 +113,8 @@ it('names each conflict, and its own cure takes it away', function (
         'Nothing moves the focus point',
     ],
     'focus unasked' => ['pre-focus', threeButtons(), ['prefocus' => true], 'Focus unasked is on'],
-    'in gloves' => [
-        'gloves',
-        [recall('front-low', 'reeds')],
-        ['gloves' => true],
-        'cannot be worked in gloves',
-    ],
-    'a hold without a control' => [
-        'no-control',
-        array_slice(threeButtons(), 1),
-        [],
-        'No control recalls “Reeds”',
-    ],
+    'in gloves' => ['gloves', [recall('front-low', 'reeds')], ['gloves' => true], 'cannot be worked in gloves'],
+    'a hold without a control' => ['no-control', array_slice(threeButtons(), 1), [], 'No control recalls “Reeds”'],
     'what the control may not do' => [
         'not-allowed',
         [new Assignment('lens', ControlUse::Focus)],
@@ -183,10 +142,7 @@ it('says how to set a hold by hand when no control can recall it', function () {
         'pebble_3',
     );
     $found = array_values(
-        array_filter(
-            LayoutCheck::of($onBody),
-            fn (Finding $finding) => $finding->code === 'no-control',
-        ),
+        array_filter(LayoutCheck::of($onBody), fn (Finding $finding) => $finding->code === 'no-control'),
     );
     expect($found)
         ->toHaveCount(1)
@@ -196,29 +152,24 @@ it('says how to set a hold by hand when no control can recall it', function () {
         ->toBe(['Focus spot (menu: Camera › Focus spot): Centre']);
 });
 
-it('lays each scheme without a conflict but for holds that find no control', function (
-    Scheme $scheme,
-) {
+it('lays each scheme without a conflict but for holds that find no control', function (Scheme $scheme) {
     $onBody = Days::laid();
     $left = array_diff(codes($onBody->with(SchemeLayer::lay($onBody, $scheme))), ['no-control']);
     expect($left)->toBe([]);
 })->with(Scheme::cases());
 
-it(
-    'lays three buttons as practised: the fast default on the shutter, choosing one, setting the plane',
-    function () {
-        $onBody = Days::laid([], ['base' => null]);
-        $layout = SchemeLayer::lay($onBody, Scheme::ThreeButtons);
-        expect($layout->base)
-            ->toBe('flight')
-            ->and($layout->recall('reeds')?->control)
-            ->toBe('thumb')
-            ->and($layout->recall('asleep')?->control)
-            ->toBe('thumb-outer')
-            ->and($layout->shutterFocuses)
-            ->toBeTrue();
-    },
-);
+it('lays three buttons as practised: the fast default on the shutter, choosing one, setting the plane', function () {
+    $onBody = Days::laid([], ['base' => null]);
+    $layout = SchemeLayer::lay($onBody, Scheme::ThreeButtons);
+    expect($layout->base)
+        ->toBe('flight')
+        ->and($layout->recall('reeds')?->control)
+        ->toBe('thumb')
+        ->and($layout->recall('asleep')?->control)
+        ->toBe('thumb-outer')
+        ->and($layout->shutterFocuses)
+        ->toBeTrue();
+});
 
 it('takes focus off the shutter where the thumb focuses', function () {
     $layout = SchemeLayer::lay(Days::laid(), Scheme::Thumb);
@@ -273,10 +224,7 @@ it('tells what a better layout buys, and gives it', function () {
         ->not->toContain('no-control');
     // laid that way it costs what was promised, and nothing more can be gained
     $again = (new Switching($onBody->with($best['layout'])))->best();
-    expect($again['now_s'])
-        ->toEqualWithDelta($best['best_s'], 1e-9)
-        ->and($again['saved_s'])
-        ->toBe(0.0);
+    expect($again['now_s'])->toEqualWithDelta($best['best_s'], 1e-9)->and($again['saved_s'])->toBe(0.0);
 });
 
 it('weighs by how often each follows each', function () {
@@ -328,11 +276,7 @@ it('finds what brute force finds, on 240 random days', function () {
 });
 
 it('finds what brute force finds where controls are all alike', function () {
-    $alike = fn (int $rows, int $columns, float $value): array => array_fill(
-        0,
-        $rows,
-        array_fill(0, $columns, $value),
-    );
+    $alike = fn (int $rows, int $columns, float $value): array => array_fill(0, $rows, array_fill(0, $columns, $value));
     $problem = new SwitchingProblem(
         4,
         4,
@@ -341,10 +285,7 @@ it('finds what brute force finds where controls are all alike', function () {
         $alike(4, 4, 3),
         Days::random(7, 4, 4)->times,
     );
-    expect(SwitchingOptimiser::solve($problem)['total'])->toEqualWithDelta(
-        bruteForce($problem),
-        1e-9,
-    );
+    expect(SwitchingOptimiser::solve($problem)['total'])->toEqualWithDelta(bruteForce($problem), 1e-9);
 });
 
 it('comes close beyond six holds, and says that it is not exact', function () {

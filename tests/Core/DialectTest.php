@@ -15,7 +15,7 @@ use RushHold\Kit\AfArea;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
 use RushHold\Kit\KitAssembly;
-use RushHold\Kit\Reach;
+use RushHold\Wording\Reach;
 use Tests\Support\Documents;
 
 /**
@@ -24,9 +24,7 @@ use Tests\Support\Documents;
  */
 function saidOn(string $name, array $hold = []): array
 {
-    $said = (new Translation(Documents::demoSheet($name), Assumptions::defaults()))->say(
-        Documents::hold($hold),
-    );
+    $said = (new Translation(Documents::demoSheet($name), Assumptions::defaults()))->say(Documents::hold($hold));
 
     return array_combine(array_map(fn (Translated $one) => $one->field, $said), $said);
 }
@@ -90,17 +88,14 @@ it('understands every word it says, on every body', function (string $name) {
         expect($translation->understand('focus_mode', $word))->toBe(['focus_mode' => $mode->value]);
     }
     foreach ($profile->body->areas as $area) {
-        expect(
-            $translation->understand('area', saidOn($name, ['area' => $area])['area']->word),
-        )->toBe(['area' => $area->value]);
+        expect($translation->understand('area', saidOn($name, ['area' => $area])['area']->word))->toBe([
+            'area' => $area->value,
+        ]);
     }
     foreach ($profile->body->detects as $kind) {
-        expect(
-            $translation->understand(
-                'detection',
-                saidOn($name, ['detection' => $kind])['detection']->word,
-            ),
-        )->toBe(['detection' => $kind->value]);
+        expect($translation->understand('detection', saidOn($name, ['detection' => $kind])['detection']->word))->toBe([
+            'detection' => $kind->value,
+        ]);
     }
 })->with(DEMO_BODIES);
 
@@ -150,16 +145,10 @@ it('tells how far the nearest preset is, and in what', function () {
 
     $heavy = Assumptions::with(['dialect.pick' => 5]);
     $tuning = Documents::demoSheet('brackwater_d')->dialect->tuning;
-    expect($tuning->nearest(new TuningPoint(1, 2, Pick::Centre), $heavy)['word'])->toBe(
-        'Program 6',
-    );
+    expect($tuning->nearest(new TuningPoint(1, 2, Pick::Centre), $heavy)['word'])->toBe('Program 6');
 });
 
-it('finds the nearest preset as a search over all of them does', function (
-    float $stay,
-    float $pace,
-    Pick $pick,
-) {
+it('finds the nearest preset as a search over all of them does', function (float $stay, float $pace, Pick $pick) {
     $tuning = Documents::demoSheet('brackwater_d')->dialect->tuning;
     $wanted = new TuningPoint($stay, $pace, $pick);
     $least = min(
@@ -172,17 +161,8 @@ it('finds the nearest preset as a search over all of them does', function (
             $tuning->presets,
         ),
     );
-    expect($tuning->nearest($wanted, Assumptions::defaults())['distance'])->toEqualWithDelta(
-        $least,
-        1e-12,
-    );
-})->with([
-    [0, 0, Pick::Auto],
-    [1, 1, Pick::Nearest],
-    [4, 2, Pick::Centre],
-    [2, 0, Pick::Auto],
-    [3, 1, Pick::Auto],
-]);
+    expect($tuning->nearest($wanted, Assumptions::defaults())['distance'])->toEqualWithDelta($least, 1e-12);
+})->with([[0, 0, Pick::Auto], [1, 1, Pick::Nearest], [4, 2, Pick::Centre], [2, 0, Pick::Auto], [3, 1, Pick::Auto]]);
 
 it('carries a level of stay over to a body that waits other times', function () {
     [$one, $half] = [Documents::demoSheet('skerry_one')->body, Documents::demoSheet('skerry_half')->body];
@@ -197,9 +177,7 @@ it('carries a level of stay over to a body that waits other times', function () 
 
 it('uses our own words for a body that has told none', function () {
     $profile = BodyProfile::read(Documents::kit()['body'], 'My body');
-    $said = (new Translation($profile, Assumptions::defaults()))->say(
-        Documents::hold(['area' => AfArea::SinglePoint]),
-    );
+    $said = (new Translation($profile, Assumptions::defaults()))->say(Documents::hold(['area' => AfArea::SinglePoint]));
     expect($said[0]->word)
         ->toBe('continuous')
         ->and($said[0]->own)
@@ -210,13 +188,8 @@ it('uses our own words for a body that has told none', function () {
         ->toBe('');
 });
 
-it('chooses the nearest mode for one that is lacking', function (
-    FocusMode $wanted,
-    FocusMode $found,
-) {
-    expect((new Translation(Documents::demoSheet('pebble_3'), Assumptions::defaults()))->mode($wanted))->toBe(
-        $found,
-    );
+it('chooses the nearest mode for one that is lacking', function (FocusMode $wanted, FocusMode $found) {
+    expect((new Translation(Documents::demoSheet('pebble_3'), Assumptions::defaults()))->mode($wanted))->toBe($found);
 })->with([
     [FocusMode::AutoSwitch, FocusMode::Continuous],
     [FocusMode::SingleWithOverride, FocusMode::Single],
@@ -226,10 +199,7 @@ it('chooses the nearest mode for one that is lacking', function (
 it('refuses two things of one name, days that are none, and text that hides', function () {
     $body = Documents::demoBody('skerry_one');
     $body['controls'][1]['id'] = 'thumb';
-    expect(fn () => BodyProfile::read($body))->toThrow(
-        TwoOfOneName::class,
-        'body.controls.1.id is "thumb"',
-    );
+    expect(fn () => BodyProfile::read($body))->toThrow(TwoOfOneName::class, 'body.controls.1.id is "thumb"');
 
     $body = Documents::demoBody('brackwater_d');
     $body['dialect']['tuning']['presets'][1]['word'] = 'program 1';
@@ -239,10 +209,7 @@ it('refuses two things of one name, days that are none, and text that hides', fu
     );
 
     $body = Documents::demoBody('pebble_3') + ['care' => ['firmware_on' => '2026-02-30']];
-    expect(fn () => BodyProfile::read($body))->toThrow(
-        NotADay::class,
-        'body.care.firmware_on is "2026-02-30"',
-    );
+    expect(fn () => BodyProfile::read($body))->toThrow(NotADay::class, 'body.care.firmware_on is "2026-02-30"');
 
     expect(fn () => HiddenCharacters::refuse(['body' => ['name' => "a\u{202E}b"]]))->toThrow(
         HiddenCharacters::class,
@@ -305,11 +272,7 @@ it('works through an adapter', function () {
         ->toBe(0.12)
         ->and($lens['stabiliser_stops'])
         ->toBe(0);
-    [$body] = KitAssembly::through(
-        ['af' => 'none', 'slows' => 5],
-        ['modes' => ['continuous'], 'af_lag_s' => 0.9],
-        [],
-    );
+    [$body] = KitAssembly::through(['af' => 'none', 'slows' => 5], ['modes' => ['continuous'], 'af_lag_s' => 0.9], []);
     expect($body['modes'])
         ->toBe(['continuous'])
         ->and($body['af_lag_s'])
@@ -320,9 +283,6 @@ it('keeps the stabiliser off in a pan that it cannot leave alone', function () {
     $plan = Documents::plan([], ['lens' => ['stabiliser_modes' => ['on']]]);
     expect($plan->hold->stabiliser->value)
         ->toBe('off')
-        ->and(
-            Documents::plan([], ['lens' => ['stabiliser_modes' => ['on', 'panning']]])->hold
-                ->stabiliser->value,
-        )
+        ->and(Documents::plan([], ['lens' => ['stabiliser_modes' => ['on', 'panning']]])->hold->stabiliser->value)
         ->toBe('panning');
 });

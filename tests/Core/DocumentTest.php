@@ -17,9 +17,21 @@ use RushHold\Faults\UnknownCalculation;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Faults\UnknownField;
 use RushHold\Faults\WrongType;
+use RushHold\Hold\Burst;
+use RushHold\Hold\Pick;
+use RushHold\Hold\Scheme;
+use RushHold\Hold\StabiliserUse;
+use RushHold\Kit\AfArea;
+use RushHold\Kit\BundlePart;
+use RushHold\Kit\ControlUse;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
+use RushHold\Kit\Orientation;
+use RushHold\Rehearsal\Verdict;
 use RushHold\Rush\Catalogue;
 use RushHold\Rush\KindId;
+use RushHold\Rush\Posture;
 use RushHold\Rush\Rush;
 use RushHold\Rush\Schools;
 use Tests\Support\Documents;
@@ -60,7 +72,7 @@ it('names every fault at once, with field and range', function () {
         'motion.speed_mps | 0 to 400',
         'light.ev100 | a number from -6 to 20',
         'standard | share, detail, pixel',
-        'subject.lenth_m | one of kind, length_m, detection, detail, limb_speed_mps, count, depth_spread_m',
+        'subject.lenth_m | one of kind, length_m, detection, detail, limb_speed_mps, count, depth_spread_m, called',
         'distance.near_m | required',
     ]);
 });
@@ -78,75 +90,56 @@ it('names faults inside lists, and wrong formats', function () {
         ->toHaveCount(1);
 });
 
-it(
-    'says yes at a glance only to what the schema library would pass, over thousands of damaged documents',
-    function (string $schema, array $good) {
-        $root = json_decode((string) file_get_contents(__DIR__.'/../../schemas/'.$schema.'.json'));
-        $schemas = new Schemas(__DIR__.'/../../schemas');
-        $paths = [];
-        $walk = function (mixed $node, array $path) use (&$walk, &$paths): void {
-            foreach (
-                is_object($node) ? get_object_vars($node) : (is_array($node) ? $node : []) as $key => $child
-            ) {
-                $paths[] = [...$path, $key];
-                $walk($child, [...$path, $key]);
+it('says yes at a glance only to what the schema library would pass, over thousands of damaged documents', function (
+    string $schema,
+    array $good,
+) {
+    $root = json_decode((string) file_get_contents(__DIR__.'/../../schemas/'.$schema.'.json'));
+    $schemas = new Schemas(__DIR__.'/../../schemas');
+    $paths = [];
+    $walk = function (mixed $node, array $path) use (&$walk, &$paths): void {
+        foreach (is_object($node) ? get_object_vars($node) : (is_array($node) ? $node : []) as $key => $child) {
+            $paths[] = [...$path, $key];
+            $walk($child, [...$path, $key]);
+        }
+    };
+    $fresh = fn () => json_decode((string) json_encode($good));
+    $walk($fresh(), []);
+    $wrong = [null, true, 'x', '', -1, 0, 3.5, 1e9, [], new stdClass(), [1], (object) ['a' => 1], str_repeat('é', 130)];
+    $yes = $no = 0;
+    foreach ($paths as $path) {
+        foreach ([...$wrong, 'remove', 'add'] as $damage) {
+            $document = $fresh();
+            $at = &$document;
+            foreach (array_slice($path, 0, -1) as $step) {
+                is_object($at) ? $at = &$at->{$step} : $at = &$at[$step];
             }
-        };
-        $fresh = fn () => json_decode((string) json_encode($good));
-        $walk($fresh(), []);
-        $wrong = [
-            null,
-            true,
-            'x',
-            '',
-            -1,
-            0,
-            3.5,
-            1e9,
-            [],
-            new stdClass(),
-            [1],
-            (object) ['a' => 1],
-            str_repeat('é', 130),
-        ];
-        $yes = $no = 0;
-        foreach ($paths as $path) {
-            foreach ([...$wrong, 'remove', 'add'] as $damage) {
-                $document = $fresh();
-                $at = &$document;
-                foreach (array_slice($path, 0, -1) as $step) {
-                    is_object($at) ? $at = &$at->{$step} : $at = &$at[$step];
-                }
-                $last = $path[array_key_last($path)];
-                if ($damage === 'remove' && is_object($at)) {
-                    unset($at->{$last});
-                } elseif ($damage === 'add' && is_object($at)) {
-                    $at->surplus = 1;
-                } elseif (is_object($at)) {
-                    $at->{$last} = $damage;
-                } else {
-                    $at[$last] = $damage;
-                }
-                unset($at);
-                if (QuickCheck::certainlyKeeps($document, $root, $root, $schemas)) {
-                    $yes++;
-                    expect(checker()->faultsOf($document, $schema.'.json'))->toBe(
-                        [],
-                        json_encode([$path, $damage]),
-                    );
-                } else {
-                    $no++;
-                }
+            $last = $path[array_key_last($path)];
+            if ($damage === 'remove' && is_object($at)) {
+                unset($at->{$last});
+            } elseif ($damage === 'add' && is_object($at)) {
+                $at->surplus = 1;
+            } elseif (is_object($at)) {
+                $at->{$last} = $damage;
+            } else {
+                $at[$last] = $damage;
+            }
+            unset($at);
+            if (QuickCheck::certainlyKeeps($document, $root, $root, $schemas)) {
+                $yes++;
+                expect(checker()->faultsOf($document, $schema.'.json'))->toBe([], json_encode([$path, $damage]));
+            } else {
+                $no++;
             }
         }
-        expect(QuickCheck::certainlyKeeps($fresh(), $root, $root, $schemas))
-            ->toBeTrue()
-            ->and($yes)
-            ->toBeGreaterThan(20)
-            ->and($no)
-            ->toBeGreaterThan(200);
-    },
-)->with(['rush' => ['rush', rush()], 'kit' => ['kit', kit()]]);
+    }
+    expect(QuickCheck::certainlyKeeps($fresh(), $root, $root, $schemas))
+        ->toBeTrue()
+        ->and($yes)
+        ->toBeGreaterThan(20)
+        ->and($no)
+        ->toBeGreaterThan(200);
+})->with(['rush' => ['rush', rush()], 'kit' => ['kit', kit()]]);
 
 it('says what is wrong with text that is no JSON', function () {
     expect(fn () => checker()->read('{"format": ', 'rush', 'terns.json'))->toThrow(
@@ -158,18 +151,12 @@ it('says what is wrong with text that is no JSON', function () {
 it('keeps what a single field cannot tell', function (callable $read, string $fault) {
     expect($read)->toThrow($fault);
 })->with([
-    'work before near' => [
-        fn () => Documents::rushOf(['distance' => ['work_m' => 10]]),
-        DistancesOutOfOrder::class,
-    ],
+    'work before near' => [fn () => Documents::rushOf(['distance' => ['work_m' => 10]]), DistancesOutOfOrder::class],
     'far before near' => [
         fn () => Documents::rushOf(['distance' => ['far_m' => 3, 'work_m' => 3]]),
         DistancesOutOfOrder::class,
     ],
-    'zoom outside its range' => [
-        fn () => Kit::fromArray(kit(['lens' => ['focal_mm' => 600]])),
-        FocalOutsideZoom::class,
-    ],
+    'zoom outside its range' => [fn () => Kit::fromArray(kit(['lens' => ['focal_mm' => 600]])), FocalOutsideZoom::class],
     'only a guessing mode' => [
         fn () => Kit::fromArray(kit(['body' => ['modes' => ['auto-switch']]])),
         NoUsableFocusMode::class,
@@ -182,29 +169,60 @@ it('keeps what a single field cannot tell', function (callable $read, string $fa
         fn () => Documents::rushOf(['photographer' => ['schools' => ['luck' => 'good']]]),
         UnknownField::class,
     ],
-    'an unknown kind' => [
-        fn () => Documents::rushOf(['subject' => ['kind' => 'dragon']]),
-        UnknownChoice::class,
-    ],
-    'half a dozen and a half' => [
-        fn () => Documents::rushOf(['subject' => ['count' => 6.5]]),
-        WrongType::class,
-    ],
+    'an unknown kind' => [fn () => Documents::rushOf(['subject' => ['kind' => 'dragon']]), UnknownChoice::class],
+    'half a dozen and a half' => [fn () => Documents::rushOf(['subject' => ['count' => 6.5]]), WrongType::class],
     'no motion at all' => [fn () => Rush::fromArray(['distance' => []]), MissingField::class],
     'text for a number' => [fn () => Reader::of(['a' => 'x'])->number('a'), WrongType::class],
 ]);
 
+/** @return array<string, list<string>> the words that stand in more than one format, by what they are */
+function schemaWords(): array
+{
+    $words = json_decode((string) file_get_contents(__DIR__.'/../../schemas/words.json'), true);
+
+    return array_map(static fn (array $one): array => $one['enum'], $words['$defs']);
+}
+
+it('says each word that stands in several formats once, and as the craft says it', function () {
+    $of = static fn (string $enum): array => array_column($enum::cases(), 'value');
+    expect(schemaWords())->toBe([
+        'kind' => $of(KindId::class),
+        'detection' => $of(Detection::class),
+        'area' => $of(AfArea::class),
+        'verdict' => $of(Verdict::class),
+        'posture' => $of(Posture::class),
+        'focus_mode' => $of(FocusMode::class),
+        'pick' => $of(Pick::class),
+        'burst' => $of(Burst::class),
+        'stabiliser' => $of(StabiliserUse::class),
+        'control_use' => $of(ControlUse::class),
+        'bundle_part' => $of(BundlePart::class),
+        'scheme' => $of(Scheme::class),
+        'orientation' => $of(Orientation::class),
+    ]);
+    // and nowhere once more
+    $lists = array_map(static fn (array $words): string => (string) json_encode($words), schemaWords());
+    foreach (glob(__DIR__.'/../../schemas/*.json') ?: [] as $path) {
+        $text = (string) json_encode(json_decode((string) file_get_contents($path)));
+        foreach (basename($path) === 'words.json' ? [] : $lists as $name => $list) {
+            expect(str_contains($text, '"enum":'.$list))->toBeFalse(
+                "{$name} stands in ".basename($path).' again',
+            );
+        }
+    }
+});
+
 it('knows the same kinds and schools as the schema', function () {
     $schema = json_decode((string) file_get_contents(__DIR__.'/../../schemas/rush.json'), true);
+    $asked = $schema['properties']['photographer']['properties']['schools']['properties'];
 
-    expect(array_column(KindId::cases(), 'value'))
-        ->toBe($schema['properties']['subject']['properties']['kind']['enum'])
-        ->and(array_keys(Catalogue::all()))
-        ->toEqualCanonicalizing(array_column(KindId::cases(), 'value'));
+    expect(array_keys(Catalogue::all()))
+        ->toEqualCanonicalizing(array_column(KindId::cases(), 'value'))
+        ->and(array_keys($asked))
+        ->toEqualCanonicalizing(array_keys(Schools::answers()));
     foreach (Schools::answers() as $question => $answers) {
-        expect(
-            $schema['properties']['photographer']['properties']['schools']['properties'][$question]['enum'],
-        )->toBe($answers);
+        $enum = $asked[$question]['enum'] ?? schemaWords()[basename($asked[$question]['$ref'])];
+        expect($enum)->toBe($answers);
     }
 });
 
@@ -262,11 +280,7 @@ it('answers by name with the published values', function (string $name, array $i
         ['focal_mm' => 600, 'distance_m' => 25, 'speed_mps' => 1.8, 'shutter_s' => 0.0005],
         ['blur_mm' => [0.022131, 5]],
     ],
-    [
-        'shake-blur',
-        ['focal_mm' => 600, 'omega_rad_s' => 0.03, 'shutter_s' => 1 / 600],
-        ['blur_mm' => [0.03, 6]],
-    ],
+    ['shake-blur', ['focal_mm' => 600, 'omega_rad_s' => 0.03, 'shutter_s' => 1 / 600], ['blur_mm' => [0.03, 6]]],
     ['diffraction', ['f_number' => 8], ['fwhm_mm' => [0.004532, 6]]],
     [
         'lag',

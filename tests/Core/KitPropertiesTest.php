@@ -37,13 +37,17 @@ it('comes back to the nearest step from every word of any scale', function () {
         $scale = Scale::read(Reader::of(['name' => 's', 'where' => ['turn' => 'a dial'], 'steps' => $steps]));
         foreach ($steps as $step) {
             // the word stands for a point, and the nearest word to that point stands for the same point
-            expect($scale->understand($step['word']))->toBe((float) $step['at'])
-                ->and($scale->nearest($step['at'])['at'])->toBe((float) $step['at']);
+            expect($scale->understand($step['word']))
+                ->toBe((float) $step['at'])
+                ->and($scale->nearest($step['at'])['at'])
+                ->toBe((float) $step['at']);
         }
         $wanted = $dice->getInt(0, 40) / 10;
         $least = min(array_map(fn (array $step): float => abs($step['at'] - $wanted), $steps));
-        expect(abs($scale->nearest($wanted)['at'] - $wanted))->toEqualWithDelta($least, 1e-9)
-            ->and($scale->clicks($wanted, $wanted))->toBe(0);
+        expect(abs($scale->nearest($wanted)['at'] - $wanted))
+            ->toEqualWithDelta($least, 1e-9)
+            ->and($scale->clicks($wanted, $wanted))
+            ->toBe(0);
     }
 });
 
@@ -58,17 +62,26 @@ it('keeps the distance of points a distance', function () {
         );
         [$a, $b, $c] = [$point(), $point(), $point()];
         $ab = $a->distanceTo($b, $assumptions);
-        expect($a->distanceTo($a, $assumptions))->toBe(0.0)
-            ->and($b->distanceTo($a, $assumptions))->toBe($ab)
-            ->and($ab)->toBeLessThanOrEqual($a->distanceTo($c, $assumptions) + $c->distanceTo($b, $assumptions) + 1e-9)
-            ->and($a->otherwise($b) === '')->toBe($ab === 0.0);
+        expect($a->distanceTo($a, $assumptions))
+            ->toBe(0.0)
+            ->and($b->distanceTo($a, $assumptions))
+            ->toBe($ab)
+            ->and($ab)
+            ->toBeLessThanOrEqual($a->distanceTo($c, $assumptions) + $c->distanceTo($b, $assumptions) + 1e-9)
+            ->and($a->otherwise($b) === '')
+            ->toBe($ab === 0.0);
     }
 });
 
 it('finds no preset where there is none, and counts only the axes there are', function () {
-    expect(Tuning::none()->nearest(new TuningPoint(2, 1, Pick::Auto), Assumptions::defaults()))->toBeNull()
-        ->and((new TuningPoint(null, 1, null))->distanceTo(new TuningPoint(4, 1, Pick::Nearest), Assumptions::defaults()))->toBe(0.0)
-        ->and((new TuningPoint(2, 1.5, Pick::Auto))->otherwise(new TuningPoint(2, 1, Pick::Auto)))->toBe('pace 0.5 lower');
+    expect(Tuning::none()->nearest(new TuningPoint(2, 1, Pick::Auto), Assumptions::defaults()))
+        ->toBeNull()
+        ->and(
+            (new TuningPoint(null, 1, null))->distanceTo(new TuningPoint(4, 1, Pick::Nearest), Assumptions::defaults()),
+        )
+        ->toBe(0.0)
+        ->and((new TuningPoint(2, 1.5, Pick::Auto))->otherwise(new TuningPoint(2, 1, Pick::Auto)))
+        ->toBe('pace 0.5 lower');
 });
 
 it('reads words as they are typed', function (string $a, string $b, bool $same) {
@@ -107,28 +120,33 @@ it('never costs more with more controls, nor less with slower fingers', function
         $slower = new SwitchingProblem(
             4,
             4,
-            array_map(fn (array $b) => array_map(fn (array $row) => array_map(fn (float $s) => $s + 0.3, $row), $b), $problem->recall),
+            array_map(
+                fn (array $b) => array_map(fn (array $row) => array_map(fn (float $s) => $s + 0.3, $row), $b),
+                $problem->recall,
+            ),
             $problem->move,
             $problem->hand,
             $problem->times,
         );
         $best = SwitchingOptimiser::solve($problem)['total'];
-        expect(SwitchingOptimiser::solve($fewer)['total'])->toBeGreaterThanOrEqual($best - 1e-9)
-            ->and(SwitchingOptimiser::solve($slower)['total'])->toBeGreaterThanOrEqual($best - 1e-9);
+        expect(SwitchingOptimiser::solve($fewer)['total'])
+            ->toBeGreaterThanOrEqual($best - 1e-9)
+            ->and(SwitchingOptimiser::solve($slower)['total'])
+            ->toBeGreaterThanOrEqual($best - 1e-9);
     }
 });
 
 it('has nothing to find on a day of one hold or none', function () {
-    expect((new Switching(Days::laid([], ['holds' => ['flight']])))->best()['saved_s'])->toBe(0.0)
-        ->and((new Switching(Days::laid([], ['holds' => [], 'base' => null])))->best()['saved_s'])->toBe(0.0)
-        ->and((new Switching(Days::laid([], ['holds' => [], 'base' => null])))->matrix())->toBe([]);
+    expect((new Switching(Days::laid([], ['holds' => ['flight']])))->best()['saved_s'])
+        ->toBe(0.0)
+        ->and((new Switching(Days::laid([], ['holds' => [], 'base' => null])))->best()['saved_s'])
+        ->toBe(0.0)
+        ->and((new Switching(Days::laid([], ['holds' => [], 'base' => null])))->matrix())
+        ->toBe([]);
 });
 
 it('tells how to set each kind of use', function (ControlUse $use, string $says) {
-    expect(ButtonWords::of(Days::laid(), new Assignment('thumb', $use)))
-        ->toBe('menu: Keys › What they do › the thumb key: '.$says);
-})->with([
-    [ControlUse::Focus, 'Start focus'],
-    [ControlUse::Stop, 'Rest focus'],
-    [ControlUse::Point, 'Move the net'],
-]);
+    expect(ButtonWords::of(Days::laid(), new Assignment('thumb', $use)))->toBe(
+        'menu: Keys › What they do › the thumb key: '.$says,
+    );
+})->with([[ControlUse::Focus, 'Start focus'], [ControlUse::Stop, 'Rest focus'], [ControlUse::Point, 'Move the net']]);

@@ -6,6 +6,7 @@ use RushHold\Assumptions\Assumptions;
 use RushHold\Faults\NumberOutOfRange;
 use RushHold\Faults\UnknownField;
 use RushHold\Motion\FocusLag;
+use RushHold\Motion\FrameSpread;
 use RushHold\Motion\Gait;
 use RushHold\Motion\MotionBlur;
 use RushHold\Motion\Occlusion;
@@ -15,6 +16,7 @@ use RushHold\Motion\Skill;
 use RushHold\Motion\Support;
 use RushHold\Motion\Travel;
 use RushHold\Optics\ThinLens;
+use RushHold\Rehearsal\Scene\Dice;
 use RushHold\Technique\BreakEven;
 use RushHold\Technique\HandFollow;
 use RushHold\Technique\Trap;
@@ -48,9 +50,9 @@ it('gives the published blur of motion and shake', function () {
 });
 
 it('restates one over the focal length for a steady hand', function (float $focalMm) {
-    expect(
-        MotionBlur::ofShakeMm($focalMm, Assumptions::defaults()->shake(Support::Handheld), 1 / $focalMm),
-    )->toBeTo(0.03);
+    expect(MotionBlur::ofShakeMm($focalMm, Assumptions::defaults()->shake(Support::Handheld), 1 / $focalMm))->toBeTo(
+        0.03,
+    );
 })->with([24, 135, 500, 1200]);
 
 it('gives the published focus error', function () {
@@ -133,6 +135,21 @@ it('counts the frames of a trap', function (array $in, float $depth, float $time
     [[500, 8, 14, 0.03, 9, 60, 12, 23.5], 0.36294, 0.080654, 0.96784],
 ]);
 
+it('lets a trap end where the subject leaves the frame, when that is sooner', function () {
+    // straight across: only the frame's width bounds it; 36 mm at f / (s − f) of a 500 mm lens at 14 m, taken at 9 m/s
+    $across = Trap::at(ThinLens::ofFocalLength(500), 5.6, 14, 0.015, Travel::of(9, 90), 20, 36);
+    $frameM = (0.036 * (14 - 0.5)) / 0.5;
+    // slowly, and nearly straight across: depth would last longer than the frame does
+    $slow = Trap::at(ThinLens::ofFocalLength(500), 5.6, 14, 0.015, Travel::of(0.8, 89), 20, 36);
+
+    expect($across->timeS)
+        ->toBeTo($frameM / 9, 9)
+        ->and($across->frames)
+        ->toBeTo((20 * $frameM) / 9, 9)
+        ->and($slow->timeS)
+        ->toBeTo($frameM / (0.8 * sin(deg2rad(89))), 9);
+});
+
 it('never promises more than certainty from a trap', function () {
     $standing = Trap::at(ThinLens::ofFocalLength(500), 8, 14, 0.03, Travel::of(0, 0), 10, 36);
 
@@ -164,8 +181,44 @@ it('refuses motion that cannot be', function (callable $wrong, string $field) {
     [fn () => Travel::of(1, 181), 'motion.bearing_deg'],
     [fn () => Travel::of(1, 10, NAN), 'motion.acceleration_mps2'],
     [fn () => FocusLag::errorM(Travel::of(1, 0), 10, 0.06, 1.2), 'prediction'],
+    [fn () => Travel::of(1, -0.5), 'motion.bearing_deg'],
+    [fn () => Travel::of(1, 90)->panRateRadS(0), 'distance_m'],
+    [fn () => Travel::of(1, 90)->panRateRadS(-0.5), 'distance_m'],
+    [fn () => Travel::of(1, 90)->closingChangeMps2(-0.5), 'distance_m'],
+    [fn () => FocusLag::errorM(Travel::of(1, 0), 10, 0.06, -0.2), 'prediction'],
+    [fn () => FocusLag::errorM(Travel::of(1, 0), 10, -0.01, 0.9), 'lag_s'],
+    [fn () => MotionBlur::ofSubjectMm(0.01, 3, -0.5), 'shutter_s'],
+    [fn () => MotionBlur::ofShakeMm(-0.5, 0.03, 0.01), 'focal_mm'],
+    [fn () => MotionBlur::ofShakeMm(50, 0.03, -0.5), 'shutter_s'],
     [fn () => Occlusion::timeS(1, 0, 1, 10, 1), 'obstacle_distance_m'],
+    [fn () => Occlusion::timeS(1, 5, 1, -0.5, 1), 'distance_m'],
+    [fn () => Trap::at(ThinLens::ofFocalLength(50), 4, 10, 0.03, Travel::of(1, 0), 0, 36), 'fps'],
+    [fn () => Trap::at(ThinLens::ofFocalLength(50), 4, 10, 0.03, Travel::of(1, 0), -0.5, 36), 'fps'],
+    [fn () => Trap::at(ThinLens::ofFocalLength(50), 4, 10, 0.03, Travel::of(1, 0), 10, -0.5), 'sensor_width_mm'],
+    [fn () => BreakEven::afHit(-0.1, 2.2, 0.55, 0.4, 0.8), 'af_s'],
+    [fn () => BreakEven::afHit(0.25, -0.5, 0.55, 0.4, 0.8), 'af_recover_s'],
+    [fn () => BreakEven::afHit(0.25, 2.2, 0.55, 0.4, -0.1), 'hand_hit'],
+    [fn () => BreakEven::afHit(0.25, 2.2, 0.55, 0.4, 1.1), 'hand_hit'],
 ]);
+
+it('reckons with small numbers as with large ones', function () {
+    expect(Travel::of(2, 90)->panRateRadS(0.5))
+        ->toBeTo(4.0)
+        ->and(Travel::of(2, 90, -3)->closingChangeMps2(0.5))
+        ->toBeTo(11.0) // v²/s and what it brakes add up
+        ->and(Travel::of(0.5, 0)->closingMps())
+        ->toBeTo(0.5)
+        ->and(MotionBlur::ofShakeMm(0.5, 0.03, 0.5))
+        ->toBeTo(0.0075)
+        ->and(Occlusion::timeS(0.1, 0.5, 0.1, 0.8, 1))
+        ->toBeTo((0.1 / 0.5 + 0.1 / 0.8) * 0.8)
+        ->and(Occlusion::timeS(0, 8, 0, 20, 0))
+        ->toBe(0.0)
+        ->and(BreakEven::afHit(0.25, 0.5, 0.55, 0.4, 0.8))
+        ->toBeTo(1 - 0.38 / 0.5)
+        ->and(Trap::at(ThinLens::ofFocalLength(50), 4, 10, 0.03, Travel::of(0.5, 0), 0.5, 0.5)->frames)
+        ->toBeGreaterThan(0.0);
+});
 
 it('lets every assumed figure be changed inside its range, and no other', function () {
     foreach (Assumptions::all() as $name => $one) {
@@ -187,4 +240,44 @@ it('lets every assumed figure be changed inside its range, and no other', functi
         ->toThrow(NumberOutOfRange::class, 'panning.settled')
         ->and(fn () => Assumptions::with(['panning.good' => 0.5]))
         ->toThrow(UnknownField::class, 'panning.good');
+});
+
+it('knows in how many frames the movement stays under a rate, as drawing them tells', function (
+    float $pan,
+    float $own,
+    float $shake,
+) {
+    $spread = new FrameSpread($pan, $own, $shake, 0.35);
+    $dice = Dice::ofSeed(11);
+    $drawn = [];
+    foreach (array_map(null, $dice->normals(20000), $dice->normals(20000), $dice->evens(20000)) as [$n, $y, $phase]) {
+        $drawn[] = sqrt(
+            ($pan * $n) ** 2 +
+                ($own * M_SQRT2 * cos(2 * M_PI * $phase)) ** 2 +
+                ($shake * exp(0.35 * $y - 0.35 ** 2)) ** 2,
+        );
+    }
+    $share = fn (float $rate): float => count(array_filter($drawn, fn (float $one): bool => $one <= $rate)) / 20000;
+
+    expect(sqrt(array_sum(array_map(fn (float $one): float => $one ** 2, $drawn)) / 20000))
+        ->toEqualWithDelta($spread->usualMmS(), 0.03 * $spread->usualMmS())
+        ->and($spread->share($spread->usualMmS()))
+        ->toEqualWithDelta($share($spread->usualMmS()), 0.03);
+    foreach ([0.8, 0.95] as $wanted) {
+        expect($share($spread->reachedBy($wanted)))
+            ->toBeGreaterThan($wanted - 0.02)
+            ->toBeLessThan($wanted + 0.04);
+    }
+})->with([
+    'the pan alone' => [10, 0, 0],
+    'its bob alone' => [0, 10, 0],
+    'hands alone' => [0, 0, 10],
+    'all alike' => [5, 5, 5],
+    'mostly hands' => [1, 2, 9],
+    'a pan and a bob' => [9, 4, 1],
+]);
+
+it('moves nothing where nothing moves it', function () {
+    $still = new FrameSpread(0, 0, 0, 0.35);
+    expect($still->share(0.001))->toBeTo(1.0)->and($still->reachedBy(0.95))->toBe(0.0);
 });

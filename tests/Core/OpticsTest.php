@@ -65,12 +65,7 @@ it('gives blur disc, magnification and diffraction', function () {
         ->toBeTo(0.004532, 4);
 });
 
-it('ends the sharp zone where the blur disc reaches the limit', function (
-    float $f,
-    float $n,
-    float $s,
-    float $c,
-) {
+it('ends the sharp zone where the blur disc reaches the limit', function (float $f, float $n, float $s, float $c) {
     $field = lens($f)->depthOfField($n, $s, $c);
 
     expect(lens($f)->blurDiscMm($n, $field->nearM, $s))->toBeTo($c);
@@ -138,10 +133,7 @@ it('adds blur as squares and says what each part took', function () {
 });
 
 it('exposes', function () {
-    expect(Exposure::iso(12, 5.6, 1 / 2000))
-        ->toBeTo(1531.25)
-        ->and(Exposure::iso(9, 4, 1 / 1250))
-        ->toBeTo(3906.25);
+    expect(Exposure::iso(12, 5.6, 1 / 2000))->toBeTo(1531.25)->and(Exposure::iso(9, 4, 1 / 1250))->toBeTo(3906.25);
     foreach ([-6, 0, 9.5, 20] as $ev) {
         $iso = Exposure::iso($ev, 5.6, 1 / 800);
         expect(Exposure::shutterS($ev, 5.6, $iso))
@@ -193,10 +185,7 @@ it('keeps the third-stops about a third apart', function () {
     }
 });
 
-it('refuses what no formula can mean, with field, value and range', function (
-    callable $wrong,
-    string $field,
-) {
+it('refuses what no formula can mean, with field, value and range', function (callable $wrong, string $field) {
     try {
         $wrong();
     } catch (NumberOutOfRange $fault) {
@@ -221,3 +210,89 @@ it('refuses what no formula can mean, with field, value and range', function (
     'a shutter of no time' => [fn () => Exposure::iso(12, 4, 0), 'shutter_s'],
     'a sensor without pixels' => [fn () => Sensor::of(36, 24, 0), 'body.pixels_wide'],
 ]);
+
+it('takes what is small and refuses nothing of it, and less, in every formula', function (
+    callable $formula,
+    string $field,
+) {
+    expect(is_finite($formula(0.5)))->toBeTrue();
+    foreach ([0.0, -0.5, NAN, INF] as $wrong) {
+        try {
+            $formula($wrong);
+            $this->fail("{$field} {$wrong} was accepted");
+        } catch (NumberOutOfRange $fault) {
+            expect($fault->field)->toBe($field);
+        }
+    }
+})->with([
+    'light, by f-number' => [fn (float $n) => Exposure::iso(12, $n, 1 / 500), 'f_number'],
+    'light, by shutter' => [fn (float $s) => Exposure::iso(12, 4, $s), 'shutter_s'],
+    'shutter, by f-number' => [fn (float $n) => Exposure::shutterS(12, $n, 400), 'f_number'],
+    'shutter, by ISO' => [fn (float $iso) => Exposure::shutterS(12, 4, $iso), 'iso'],
+    'diffraction' => [fn (float $n) => Diffraction::fwhmMm($n), 'f_number'],
+    'focal length' => [fn (float $f) => lens($f)->magnification(10), 'focal_mm'],
+    'hyperfocal, by f-number' => [fn (float $n) => lens(50)->hyperfocalM($n, 0.03), 'f_number'],
+    'sensor, by width' => [fn (float $mm) => Sensor::of($mm, 24, 6000)->pitchMm(), 'body.sensor_width_mm'],
+    'sensor, by height' => [fn (float $mm) => Sensor::of(36, $mm, 6000)->diagonalMm(), 'body.sensor_height_mm'],
+]);
+
+it('refuses light that is no number', function (callable $formula) {
+    expect(fn () => $formula(NAN))->toThrow(NumberOutOfRange::class, 'ev100');
+})->with([[fn (float $ev) => Exposure::iso($ev, 4, 1 / 500)], [fn (float $ev) => Exposure::shutterS($ev, 4, 400)]]);
+
+it('tells the shorter way out of the sharp zone', function () {
+    $depth = lens(500)->depthOfField(5.6, 14, 0.015);
+
+    expect($depth->nearSideM(14))
+        ->toBeTo(14 - $depth->nearM)
+        ->and($depth->nearSideM($depth->farM - 0.01))
+        ->toBeTo(0.01, 6)
+        ->and($depth->depthM())
+        ->toBeTo($depth->farM - $depth->nearM);
+});
+
+it('counts shimmer among the blur, and tells the part of each', function () {
+    $budget = new BlurBudget(0.015, 0.001, 0.002, 0.003, 0.004, 0.005);
+
+    expect($budget->totalMm())
+        ->toBeTo(sqrt(55) / 1000)
+        ->and(array_map(fn (float $share): float => round($share * 55), $budget->shares()))
+        ->toBe(['motion' => 1.0, 'shake' => 4.0, 'defocus' => 9.0, 'diffraction' => 16.0, 'shimmer' => 25.0]);
+});
+
+it('has every engraved ISO, doubling exactly from 12,800 on, and holds to the ends of its scales', function () {
+    $isos = StopScale::isos();
+
+    expect($isos[0])
+        ->toBe(25)
+        ->and(array_slice($isos, -3))
+        ->toBe([6_553_600, 8_192_000, 10_240_000])
+        ->and(count($isos))
+        ->toBe(count(array_unique($isos)));
+    foreach (array_filter($isos, fn (int $iso): bool => $iso >= 12_800 && $iso * 2 <= 10_240_000) as $iso) {
+        expect($isos)->toContain($iso * 2);
+    }
+    expect(StopScale::isoNear(1))
+        ->toBe(25)
+        ->and(StopScale::isoNear(1e9))
+        ->toBe(10_240_000)
+        ->and(StopScale::isoAtMost(100, 100))
+        ->toBe(100)
+        ->and(StopScale::isoAtMost(125, 100))
+        ->toBe(125)
+        ->and(StopScale::shutters(60))
+        ->toBe([30.0])
+        ->and(StopScale::shutters(1 / 8000)[0])
+        ->toBe(1 / 8000)
+        ->and(StopScale::fNumbers(4, 22))
+        ->toContain(22.0)
+        ->not->toContain(25.0);
+    // every shutter of the scale is found again as itself, and just under it as the next faster
+    $shutters = StopScale::shutters(1 / 8000);
+    foreach ($shutters as $at => $shutter) {
+        expect(StopScale::shutterAtMost($shutter, 1 / 8000))
+            ->toBe($shutter)
+            ->and(StopScale::shutterAtMost($shutter * 0.999, 1 / 8000))
+            ->toBe($shutters[max(0, $at - 1)]);
+    }
+});

@@ -70,12 +70,8 @@ it('crosses as fast as the geometry has it, all along the way', function () {
     $plan = Documents::plan(['motion' => ['speed_mps' => 8, 'bearing_deg' => 50]]);
     $pass = Rehearsal::of($plan)->pass(1);
     for ($at = 10; $at < $pass->scene->steps - 10; $at += 25) {
-        $closing =
-            ($pass->distanceM[$at - 1] - $pass->distanceM[$at + 1]) / (2 * Scene::STEP_S);
-        expect($pass->crossingMps[$at])->toEqualWithDelta(
-            sqrt(64 - $closing ** 2),
-            0.01,
-        );
+        $closing = ($pass->distanceM[$at - 1] - $pass->distanceM[$at + 1]) / (2 * Scene::STEP_S);
+        expect($pass->crossingMps[$at])->toEqualWithDelta(sqrt(64 - $closing ** 2), 0.01);
     }
 });
 
@@ -107,9 +103,7 @@ it('moves by its pattern', function () {
         expect(max($speeds($pass)) - min($speeds($pass)))->toBeGreaterThan(2.0);
     }
     // what is typed keeps its sign: it brakes, and stops rather than turn round
-    foreach (
-        $passes(Pattern::Accelerating, ['motion' => ['acceleration_mps2' => -8]]) as $pass
-    ) {
+    foreach ($passes(Pattern::Accelerating, ['motion' => ['acceleration_mps2' => -8]]) as $pass) {
         $first = array_sum(array_slice($speeds($pass), 0, 20)) / 20;
         $last = array_sum(array_slice($speeds($pass), -20)) / 20;
         expect($last)->toBeLessThan($first);
@@ -117,13 +111,8 @@ it('moves by its pattern', function () {
     // what sits leans, and never leaves
     $plan = Documents::plan(['motion' => ['pattern' => 'still', 'speed_mps' => 1]]);
     foreach (range(1, 4) as $seed) {
-        $off = array_map(
-            fn (float $distance): float => $distance - 18,
-            Rehearsal::of($plan)->pass($seed)->distanceM,
-        );
-        expect(max(array_map(abs(...), $off)))
-            ->toBeGreaterThan(0.005)
-            ->toBeLessThan(0.4);
+        $off = array_map(fn (float $distance): float => $distance - 18, Rehearsal::of($plan)->pass($seed)->distanceM);
+        expect(max(array_map(abs(...), $off)))->toBeGreaterThan(0.005)->toBeLessThan(0.4);
     }
 });
 
@@ -146,10 +135,7 @@ it('spreads what stands about evenly, and leaves a gap before what sits', functi
     $rush = ['clutter' => ['foreground' => 'dense', 'obstacle_width_m' => 0.01]];
     $rehearsal = Rehearsal::of(Documents::plan($rush));
     $strips = $rehearsal->scene->strips;
-    expect((2 * $rehearsal->scene->following->halfFrameRad) / $strips->gridRad)->toEqualWithDelta(
-        7.0,
-        1e-9,
-    );
+    expect((2 * $rehearsal->scene->following->halfFrameRad) / $strips->gridRad)->toEqualWithDelta(7.0, 1e-9);
     $pass = $rehearsal->pass(4);
     $azimuths = array_map(fn ($one) => $one->azimuthRad, $pass->obstacles);
     foreach (array_slice($azimuths, 1) as $at => $azimuth) {
@@ -159,18 +145,12 @@ it('spreads what stands about evenly, and leaves a gap before what sits', functi
     }
     // the gap told is the gap to the nearest of them
     foreach ([0, 100, 200] as $at) {
-        $nearest = min(
-            array_map(fn (float $one) => abs($one - $pass->azimuthRad[$at]), $azimuths),
-        );
+        $nearest = min(array_map(fn (float $one) => abs($one - $pass->azimuthRad[$at]), $azimuths));
         expect($pass->gapRad[$at])->toEqualWithDelta($nearest, 1e-9);
     }
-    $sitting = Rehearsal::of(
-        Documents::plan($rush + ['motion' => ['pattern' => 'still', 'speed_mps' => 0]]),
-    );
+    $sitting = Rehearsal::of(Documents::plan($rush + ['motion' => ['pattern' => 'still', 'speed_mps' => 0]]));
     foreach (range(1, 20) as $seed) {
-        expect($sitting->pass($seed)->gapRad[0])->toBeGreaterThan(
-            0.5 * $sitting->scene->strips->gridRad,
-        );
+        expect($sitting->pass($seed)->gapRad[0])->toBeGreaterThan(0.5 * $sitting->scene->strips->gridRad);
     }
     $clear = Rehearsal::of(Documents::plan());
     expect($clear->scene->strips->areNone())
@@ -185,9 +165,7 @@ it('lets others pass before the subject by chance, more of them where they are f
     $passers = fn (string $crossers): int => array_sum(
         array_map(
             fn (int $seed) => count(
-                Rehearsal::of(Documents::plan(['clutter' => ['crossers' => $crossers]]))->pass(
-                    $seed,
-                )->obstacles,
+                Rehearsal::of(Documents::plan(['clutter' => ['crossers' => $crossers]]))->pass($seed)->obstacles,
             ),
             range(1, 40),
         ),
@@ -195,10 +173,7 @@ it('lets others pass before the subject by chance, more of them where they are f
     $occasional = $passers('occasional') / 40;
     $frequent = $passers('frequent') / 40;
     // 0.8 and 2.6 in two seconds, over three
-    expect($occasional)
-        ->toEqualWithDelta(1.2, 0.5)
-        ->and($frequent)
-        ->toEqualWithDelta(3.9, 0.9);
+    expect($occasional)->toEqualWithDelta(1.2, 0.5)->and($frequent)->toEqualWithDelta(3.9, 0.9);
 });
 
 it('presses as the burst says', function () {
@@ -225,10 +200,7 @@ it('presses as the burst says', function () {
         ->toBe([1, 1, 1]);
     // a full buffer ends it
     $fast = Rehearsal::of(Documents::plan([], ['body' => ['fps' => 60]]));
-    $frames = Take::of(
-        $fast->pass(1),
-        $fast->camera($fast->plan->hold->with(burst: BurstLength::Long)),
-    )->frames();
+    $frames = Take::of($fast->pass(1), $fast->camera($fast->plan->hold->with(burst: BurstLength::Long)))->frames();
     expect(count($frames))->toBe(60);
 });
 
@@ -239,7 +211,15 @@ it('focuses by hand as each technique does', function () {
     // one way through the whole range, against a subject that comes on
     expect(1 / $dioptres[0])
         ->toEqualWithDelta(14.0, 1e-6)
-        ->and(array_values(array_filter($dioptres, fn ($one, $at) => $at > 0 && $one > $dioptres[$at - 1] + 1e-12, ARRAY_FILTER_USE_BOTH)))
+        ->and(
+            array_values(
+                array_filter(
+                    $dioptres,
+                    fn ($one, $at) => $at > 0 && $one > $dioptres[$at - 1] + 1e-12,
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            ),
+        )
         ->toBe([]);
 
     $follow = byHand(['motion' => ['bearing_deg' => 20]]);
@@ -293,16 +273,12 @@ it('turns a wrong lock back where the ring is at hand', function () {
         $found = 0;
         foreach (range(1, 15) as $seed) {
             $hold = $plan->hold->with(area: AfArea::WholeFrame, focusMode: $mode);
-            $found +=
-                $rehearsal->take($seed, $hold)->counts()[Verdict::WrongThing->value] ?? 0;
+            $found += $rehearsal->take($seed, $hold)->counts()[Verdict::WrongThing->value] ?? 0;
         }
 
         return $found;
     };
-    expect($wrong(FocusMode::Single))
-        ->toBeGreaterThan(5)
-        ->and($wrong(FocusMode::SingleWithOverride))
-        ->toBe(0);
+    expect($wrong(FocusMode::Single))->toBeGreaterThan(5)->and($wrong(FocusMode::SingleWithOverride))->toBe(0);
 });
 
 it('loses more to what stands in a zone when the nearest is to win', function () {
@@ -342,22 +318,13 @@ it('blurs a frame by the formulas of the plan', function () {
         $disc = $lens->blurDiscMm($plan->hold->fNumber, $s, $q);
         $diffraction = Diffraction::fwhmMm($plan->hold->fNumber);
         expect($motion)
-            ->toEqualWithDelta(
-                MotionBlur::ofSubjectMm($lens->magnification($s), $speed, $plan->hold->shutterS),
-                1e-12,
-            )
+            ->toEqualWithDelta(MotionBlur::ofSubjectMm($lens->magnification($s), $speed, $plan->hold->shutterS), 1e-12)
             ->and($shake)
             ->toEqualWithDelta(0.8 * $plan->blur->shakeMm, 1e-12)
             ->and($defocus)
-            ->toEqualWithDelta(
-                hypot($disc, $plan->frameBlur->groupMm($plan->hold->fNumber)),
-                1e-12,
-            )
+            ->toEqualWithDelta(hypot($disc, $plan->frameBlur->groupMm($plan->hold->fNumber)), 1e-12)
             ->and($total)
-            ->toEqualWithDelta(
-                sqrt($motion ** 2 + $shake ** 2 + $defocus ** 2 + $diffraction ** 2),
-                1e-12,
-            );
+            ->toEqualWithDelta(sqrt($motion ** 2 + $shake ** 2 + $defocus ** 2 + $diffraction ** 2), 1e-12);
     }
 });
 
@@ -392,10 +359,7 @@ it('writes a take that can be played, with whole numbers where a drawing needs n
     foreach ($written['frames'] as $frame) {
         $at = (int) round($frame['at_s'] / Scene::STEP_S);
         if ($at < $rehearsal->scene->steps - 1) {
-            expect($written['focus_m'][$at])->toEqualWithDelta(
-                $frame['focus_m'],
-                0.02 * $frame['focus_m'] + 0.3,
-            );
+            expect($written['focus_m'][$at])->toEqualWithDelta($frame['focus_m'], 0.02 * $frame['focus_m'] + 0.3);
         }
     }
     expect(EstimateDocument::words($plan, new Dials(AfArea::LockOn, 3)))

@@ -5,13 +5,13 @@ declare(strict_types=1);
 use App\Documents\SchemaChecker;
 use RushHold\Assumptions\Assumptions;
 use RushHold\Faults\SubjectInsideClosestFocus;
+use RushHold\Hold\HoldFields;
 use RushHold\Hold\ManualTechnique;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
 use RushHold\Optics\Exposure;
 use RushHold\Optics\SharpnessStandard;
-use RushHold\Planning\HoldWords;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Catalogue;
@@ -31,7 +31,8 @@ function steps(Plan $plan): array
 }
 
 it('plans the terns as an arithmetic a photographer can check', function () {
-    $plan = plan();
+    // in the usual frame: spare light would buy more
+    $plan = plan(['sure' => 'half']);
     $blur = $plan->blur;
     $m = 500 / 17500;
     $residual = hypot(9 * sin(deg2rad(70)) * 0.15, 0.08 * 9);
@@ -70,11 +71,7 @@ it('stays within the limit exactly as far as the shutter it calls required', fun
         ->toBeGreaterThan(1.0);
 });
 
-it('never allows a longer shutter at twice the speed', function (
-    string $kind,
-    float $bearing,
-    string $pattern,
-) {
+it('never allows a longer shutter at twice the speed', function (string $kind, float $bearing, string $pattern) {
     $last = INF;
     foreach ([0, 0.5, 1, 2, 4, 8, 16, 32] as $speed) {
         $shutter = plan([
@@ -156,11 +153,7 @@ it('gives way in the stated order when light runs short', function () {
     // and gives away no more than the light asks for
     foreach ([14, 13, 12, 11, 10] as $ev) {
         $plan = $at($ev);
-        if (
-            $plan->settings->shortfallStops === 0.0 &&
-            steps($plan) !== [] &&
-            ! in_array('limit', steps($plan), true)
-        ) {
+        if ($plan->settings->shortfallStops === 0.0 && steps($plan) !== [] && ! in_array('limit', steps($plan), true)) {
             expect($plan->settings->exactIso)->toBeGreaterThan(6400 / 1.6);
         }
     }
@@ -194,9 +187,16 @@ it('tells what light is missing for a streaking background as for a frozen one',
     foreach (['pan-blur', 'freeze'] as $style) {
         $plan = plan($dark + ['intent' => ['style' => $style]]);
         $light = array_values(array_filter($plan->draft->concessions, fn ($one): bool => $one->step === 'light'));
-        expect($light)->toHaveCount(1, $style)->and($light[0]->costStops)->toBe($plan->settings->shortfallStops)->toBeGreaterThan(2.0);
+        expect($light)
+            ->toHaveCount(1, $style)
+            ->and($light[0]->costStops)
+            ->toBe($plan->settings->shortfallStops)
+            ->toBeGreaterThan(2.0);
     }
-    $bright = plan(['light' => ['ev100' => 20], 'intent' => ['style' => 'pan-blur']], ['body' => ['shortest_shutter_s' => 0.004]]);
+    $bright = plan(
+        ['light' => ['ev100' => 20], 'intent' => ['style' => 'pan-blur']],
+        ['body' => ['shortest_shutter_s' => 0.004]],
+    );
     expect(steps($bright))->toContain('overexposure');
 });
 
@@ -217,9 +217,7 @@ it('stops down for a deep group, and tells what it cannot hold', function () {
         ->toBeTo((2 * 17.55 * 18.45) / 36);
     expect(steps(plan(array_replace_recursive($group, ['subject' => ['depth_spread_m' => 8]]))))
         ->toContain('depth')
-        ->and(
-            plan(array_replace_recursive($group, ['subject' => ['depth_spread_m' => 0]]))->settings->fNumber,
-        )
+        ->and(plan(array_replace_recursive($group, ['subject' => ['depth_spread_m' => 0]]))->settings->fNumber)
         ->toBe(5.6);
 });
 
@@ -234,16 +232,11 @@ it('slows the shutter for a streaking background, and never where nothing can st
     $rate = (500 * 9 * sin(deg2rad(70))) / 18;
 
     expect($streak->settings->shutterS * $rate)
-        ->toBeGreaterThan(0.02 * 36 * 0.75)
-        ->toBeLessThanOrEqual(0.02 * 36 * 1.001)
-        ->and(
-            plan(['intent' => ['style' => 'pan-blur'], 'motion' => ['bearing_deg' => 0]])->settings->shutterS,
-        )
+        ->toBeGreaterThan(0.06 * 36 * 0.75)
+        ->toBeLessThanOrEqual(0.06 * 36 * 1.001)
+        ->and(plan(['intent' => ['style' => 'pan-blur'], 'motion' => ['bearing_deg' => 0]])->settings->shutterS)
         ->toBeLessThan(1 / 500)
-        ->and(
-            plan(['intent' => ['style' => 'pan-blur'], 'photographer' => ['panning' => false]])->settings
-                ->shutterS,
-        )
+        ->and(plan(['intent' => ['style' => 'pan-blur'], 'photographer' => ['panning' => false]])->settings->shutterS)
         ->toBeLessThan(1 / 500);
 });
 
@@ -259,10 +252,8 @@ it('carries a converter through focal length and aperture', function () {
 });
 
 it('opens wide or one stop down by school', function () {
-    $with = fn (array $schools, array $kit = []): float => plan(
-        ['photographer' => ['schools' => $schools]],
-        $kit,
-    )->settings->fNumber;
+    $with = fn (array $schools, array $kit = []): float => plan(['photographer' => ['schools' => $schools]], $kit)
+        ->settings->fNumber;
 
     expect($with(['aperture' => 'wide-open']))
         ->toBe(5.6)
@@ -397,7 +388,7 @@ it('plans every kind, sensor, focal length and light without a gap, and writes v
             );
             $document = Documents::written($plan);
             $checker->read((string) json_encode($document), 'plan');
-            expect(array_diff(array_keys(HoldWords::FIELDS), array_column($document['reasons'], 'field')))->toBe([]);
+            expect(array_diff(array_keys(HoldFields::FIELDS), array_column($document['reasons'], 'field')))->toBe([]);
             $endless = 0;
             array_walk_recursive($document, function ($value) use (&$endless) {
                 $endless += is_float($value) && ! is_finite($value) ? 1 : 0;
@@ -411,7 +402,7 @@ it('gives the same plan for the same input, and reads its own numbers in either 
     $rush = Documents::rushOf();
     $kit = Kit::fromArray(kit());
     $metric = Documents::written(Planner::standard()->plan($rush, $kit));
-    $imperial = Documents::written(Planner::standard()->plan($rush, $kit, null, Units::Imperial));
+    $imperial = Documents::written(Planner::standard()->plan($rush, $kit), Units::Imperial);
 
     expect(Documents::written(Planner::standard()->plan($rush, $kit)))
         ->toEqual($metric)
@@ -443,9 +434,7 @@ it('explains every figure of a plan with numbers that give its result', function
     $value = fn (string $figure, int $at) => $workings[$figure]['inputs'][$at]['value'];
 
     expect($workings['blur_mm.motion']['result'])
-        ->toBeTo(
-            $value('blur_mm.motion', 0) * $value('blur_mm.motion', 1) * 1000 * $value('blur_mm.motion', 2),
-        )
+        ->toBeTo($value('blur_mm.motion', 0) * $value('blur_mm.motion', 1) * 1000 * $value('blur_mm.motion', 2))
         ->and($workings['iso']['result'])
         ->toBeTo((100 * $value('iso', 0) ** 2) / ($value('iso', 1) * 2 ** $value('iso', 2)))
         ->and($workings['depth']['result'])

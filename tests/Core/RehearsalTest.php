@@ -44,8 +44,7 @@ function frameAtMeeting(Rehearsal $rehearsal, array $frames): Frame
 {
     usort(
         $frames,
-        fn (Frame $a, Frame $b) => abs($a->atS - $rehearsal->scene->meetS) <=>
-            abs($b->atS - $rehearsal->scene->meetS),
+        fn (Frame $a, Frame $b) => abs($a->atS - $rehearsal->scene->meetS) <=> abs($b->atS - $rehearsal->scene->meetS),
     );
 
     return $frames[0];
@@ -90,9 +89,7 @@ it('throws the same dice for the same seed, of the right mean and spread', funct
 });
 
 it('lets chance wander with the spread it is given', function () {
-    $spread = fn (array $all) => sqrt(
-        array_sum(array_map(fn ($one) => $one ** 2, $all)) / count($all),
-    );
+    $spread = fn (array $all) => sqrt(array_sum(array_map(fn ($one) => $one ** 2, $all)) / count($all));
     $normals = Dice::ofSeed(3)->normals(60000);
     expect($spread(Noise::rough(2.0, 0.2, $normals)))
         ->toEqualWithDelta(2.0, 0.1)
@@ -138,10 +135,7 @@ it('is never worse than the plan where the terms of the lag work against each ot
     // coming on across, the speed it closes with and the change of it have opposite signs; the plan adds them
     $plan = straightPass(9, 45, 18);
     $rehearsal = Rehearsal::perfect($plan);
-    $frame = frameAtMeeting(
-        $rehearsal,
-        $rehearsal->take(1, $plan->hold->with(pace: 2, burst: Burst::Long))->frames(),
-    );
+    $frame = frameAtMeeting($rehearsal, $rehearsal->take(1, $plan->hold->with(pace: 2, burst: Burst::Long))->frames());
     expect($frame->defocusMm)->toBeLessThan($plan->blur->defocusMm);
 });
 
@@ -155,9 +149,7 @@ it('keeps an area on the target as often as the area scores say', function (arra
         $at = $rehearsal->scene->stepAt($rehearsal->scene->meetS);
         for ($seed = 0; $seed < 400; $seed++) {
             $pass = $rehearsal->pass($seed);
-            $on += $looking->isOn($pass->asideM[$at], $pass->aboveM[$at], $pass->distanceM[$at])
-                ? 1
-                : 0;
+            $on += $looking->isOn($pass->asideM[$at], $pass->aboveM[$at], $pass->distanceM[$at]) ? 1 : 0;
         }
         expect($on / 400)->toEqualWithDelta($scorer->of($area)->onTarget, 0.08);
     }
@@ -206,24 +198,16 @@ it('loses the subject at every post with stay 0, and at none that it waits out',
     $pass = $rehearsal->pass(2);
     $touch =
         $rehearsal->scene->strips->halfRad + $plan->situation->framing->targetM / 2 / $plan->situation->rush->workM;
-    $posts = count(
-        array_filter(
-            heldInTurn(array_map(fn (float $gap) => $gap < $touch ? 1 : 0, $pass->gapRad)),
-        ),
-    );
+    $posts = count(array_filter(heldInTurn(array_map(fn (float $gap) => $gap < $touch ? 1 : 0, $pass->gapRad))));
     // t = (w/d + z/s)/Ω, docs/model.md: within a step of what the pass shows
     $hidden = array_filter($pass->gapRad, fn (float $gap) => $gap < $touch);
-    $reckoned =
-        (0.12 / 8 + $plan->situation->framing->targetM / 20) /
-        ($rehearsal->scene->going->crossingMps / 20);
+    $reckoned = (0.12 / 8 + $plan->situation->framing->targetM / 20) / ($rehearsal->scene->going->crossingMps / 20);
     expect($posts)
         ->toBeGreaterThan(3)
         ->and((count($hidden) * Scene::STEP_S) / $posts)
         ->toEqualWithDelta($reckoned, Scene::STEP_S * 1.5);
-    $held = fn (int $hold) => $rehearsal->take(
-        2,
-        $plan->hold->with(area: AfArea::SinglePoint, stay: $hold),
-    )->plane->held;
+    $held = fn (int $hold) => $rehearsal->take(2, $plan->hold->with(area: AfArea::SinglePoint, stay: $hold))->plane
+        ->held;
     $through = fn (array $held) => array_unique(
         array_intersect_key($held, array_filter($hidden, fn ($gap, $at) => $at > 60, ARRAY_FILTER_USE_BOTH)),
     );
@@ -308,9 +292,7 @@ it('never keeps more with a longer lag', function (array $rush) {
     foreach ([0.02, 0.05, 0.1, 0.2] as $lag) {
         $plan = Documents::plan($rush, ['body' => ['af_lag_s' => 0.06]]);
         $hold = $plan->hold;
-        $rehearsal = Rehearsal::of(
-            Documents::plan($rush, ['body' => ['af_lag_s' => $lag]]),
-        );
+        $rehearsal = Rehearsal::of(Documents::plan($rush, ['body' => ['af_lag_s' => $lag]]));
         $tally = new Tally();
         for ($seed = 0; $seed < 150; $seed++) {
             $tally->add($rehearsal->take($seed, $hold)->counts());
@@ -320,23 +302,16 @@ it('never keeps more with a longer lag', function (array $rush) {
     }
 })->with([
     'closing' => [['motion' => ['bearing_deg' => 20]]],
-    'crossing close' => [
-        ['distance' => ['near_m' => 8, 'work_m' => 10, 'far_m' => 20]],
-    ],
+    'crossing close' => [['distance' => ['near_m' => 8, 'work_m' => 10, 'far_m' => 20]]],
     'jinking' => [['motion' => ['pattern' => 'erratic', 'bearing_deg' => 50]]],
 ]);
 
 it('locks once with single: the first frame sharp, the rest soft', function () {
     $plan = straightPass(9, 10, 30);
     $rehearsal = Rehearsal::perfect($plan);
-    $frames = $rehearsal
-        ->take(1, $plan->hold->with(focusMode: FocusMode::Single, burst: Burst::Short))
-        ->frames();
+    $frames = $rehearsal->take(1, $plan->hold->with(focusMode: FocusMode::Single, burst: Burst::Short))->frames();
     $first = array_slice($frames, 0, 3);
-    expect($first[0]->defocusMm)
-        ->toBeLessThan($first[1]->defocusMm)
-        ->and($first[2]->verdict)
-        ->toBe(Verdict::Back);
+    expect($first[0]->defocusMm)->toBeLessThan($first[1]->defocusMm)->and($first[2]->verdict)->toBe(Verdict::Back);
 });
 
 it('does not take what the limiter shuts out', function () {
@@ -354,9 +329,8 @@ it('does not take what the limiter shuts out', function () {
         array_map(
             fn (int $seed) => count(
                 array_filter(
-                    Rehearsal::of($plan)
-                        ->take($seed, $plan->hold->with(area: AfArea::WholeFrame, stay: 0))
-                        ->plane->held,
+                    Rehearsal::of($plan)->take($seed, $plan->hold->with(area: AfArea::WholeFrame, stay: 0))->plane
+                        ->held,
                     fn (int $held) => $held === FocusTarget::FRONT,
                 ),
             ),
@@ -394,9 +368,7 @@ it('follows a change of speed without trailing only at pace 2', function () {
         ->toBeLessThan($trail(0.12, false) / 4);
 });
 
-it('rehearses every pattern, technique and edge without a number going wrong', function (
-    array $rush,
-) {
+it('rehearses every pattern, technique and edge without a number going wrong', function (array $rush) {
     $plan = Documents::plan($rush);
     $rehearsal = Rehearsal::of($plan);
     for ($seed = 0; $seed < 12; $seed++) {
@@ -416,9 +388,7 @@ it('rehearses every pattern, technique and edge without a number going wrong', f
     yield 'nothing moves' => [['motion' => ['speed_mps' => 0, 'pattern' => 'still']]];
     yield 'no speed yet steady' => [['motion' => ['speed_mps' => 0]]];
     yield 'one place only' => [['distance' => ['near_m' => 18, 'work_m' => 18, 'far_m' => 18]]];
-    yield 'very far' => [
-        ['distance' => ['near_m' => 4000, 'work_m' => 5000, 'far_m' => 20000]],
-    ];
+    yield 'very far' => [['distance' => ['near_m' => 4000, 'work_m' => 5000, 'far_m' => 20000]]];
     yield 'as near as the lens goes' => [
         [
             'distance' => ['near_m' => 3.6, 'work_m' => 3.6, 'far_m' => 4],
@@ -465,10 +435,7 @@ it('plays one kept pass as it always has', function () {
     foreach ($kept['frames'] as $at => $frame) {
         expect($now['frames'][$at]['verdict'])->toBe($frame['verdict']);
         foreach (['at_s', 'distance_m', 'focus_m', 'total_mm'] as $field) {
-            expect($now['frames'][$at][$field])->toEqualWithDelta(
-                $frame[$field],
-                abs($frame[$field]) * 1e-6,
-            );
+            expect($now['frames'][$at][$field])->toEqualWithDelta($frame[$field], abs($frame[$field]) * 1e-6);
         }
     }
     expect($now['held'])->toEqual($kept['held']);

@@ -18,17 +18,11 @@ use RushHold\Rehearsal\Sweep\Grid;
 use RushHold\Rehearsal\Sweep\Sweep;
 use RushHold\Rehearsal\Verdict;
 use RushHold\Statistics\WilsonInterval;
-use RushHold\Wording\Units;
 use Tests\Support\Documents;
 
 function sweepOver(Plan $plan, string $kind, int $passes = 30): Sweep
 {
-    return Sweep::over(
-        Rehearsal::of($plan),
-        $plan->hold,
-        Grid::of($kind, $plan, $plan->hold),
-        $passes,
-    );
+    return Sweep::over(Rehearsal::of($plan), $plan->hold, Grid::of($kind, $plan, $plan->hold), $passes);
 }
 
 /** A plan with dials taken over. */
@@ -38,7 +32,6 @@ function planWith(Dials $dials, array $rush = []): Plan
         Documents::rushOf($rush),
         Kit::fromArray(Documents::kit()),
         Assumptions::defaults(),
-        Units::Metric,
         $dials,
     );
 }
@@ -122,10 +115,7 @@ it('gives up what chance will not bring back, never the hold itself', function (
     $plan = Documents::plan();
     $sweep = sweepOver($plan, 'tracking', 60);
     $sweep->go(60);
-    $given = array_filter(
-        array_keys($sweep->grid->cells()),
-        fn (int $cell) => $sweep->isGivenUp($cell),
-    );
+    $given = array_filter(array_keys($sweep->grid->cells()), fn (int $cell) => $sweep->isGivenUp($cell));
     expect(count($given))
         ->toBeGreaterThan(10)
         ->and($sweep->present())
@@ -141,8 +131,7 @@ it('gives up what chance will not bring back, never the hold itself', function (
     // the best agrees with what the area scores say of clean ground, or is not told apart from it
     $best = $sweep->dials($sweep->best());
     expect(
-        $best->area === $plan->hold->area ||
-            ! $sweep->margin($sweep->best(), $sweep->present())->isTelling(),
+        $best->area === $plan->hold->area || ! $sweep->margin($sweep->best(), $sweep->present())->isTelling(),
     )->toBeTrue();
     // where a place holds several, the best of those still tried stands for it
     $layers = count($sweep->grid->layers);
@@ -151,9 +140,7 @@ it('gives up what chance will not bring back, never the hold itself', function (
         for ($layer = 0; $layer < $layers; $layer++) {
             $cell = $row * count($sweep->grid->columns) * $layers + $layer;
             if ($sweep->isGivenUp($cell) === $sweep->isGivenUp($stands)) {
-                expect($sweep->tally($cell)->sharpAPass())->toBeLessThanOrEqual(
-                    $sweep->tally($stands)->sharpAPass(),
-                );
+                expect($sweep->tally($cell)->sharpAPass())->toBeLessThanOrEqual($sweep->tally($stands)->sharpAPass());
             }
         }
     }
@@ -177,10 +164,7 @@ it('measures what the best is worth on passes that did not choose it', function 
     $fresh = $sweep->margin($sweep->best(), $sweep->runnerUp());
     expect($fresh->mean)
         ->toBe(
-            Margin::between(
-                $kept['fresh'][$sweep->best()]['sharp'],
-                $kept['fresh'][$sweep->runnerUp()]['sharp'],
-            )->mean,
+            Margin::between($kept['fresh'][$sweep->best()]['sharp'], $kept['fresh'][$sweep->runnerUp()]['sharp'])->mean,
         )
         ->and($fresh)
         ->not->toEqual($chosen);
@@ -192,9 +176,7 @@ it('leaves the shutter slow where the background is to streak', function () {
         expect($dials->shutterS)->toBeGreaterThanOrEqual($plan->hold->shutterS * 0.999);
     }
     foreach (RemedySearch::find(Rehearsal::of($plan), $plan->hold, 10)->tried as $help) {
-        expect($help->dials->shutterS ?? INF)->toBeGreaterThanOrEqual(
-            $plan->hold->shutterS * 0.999,
-        );
+        expect($help->dials->shutterS ?? INF)->toBeGreaterThanOrEqual($plan->hold->shutterS * 0.999);
     }
 });
 
@@ -203,13 +185,8 @@ it('asks no light that is not there', function () {
     $sweep = sweepOver($plan, 'exposure', 24);
     $sweep->go(24);
     $best = $sweep->settings($sweep->best());
-    expect($best->exactIso)->toBeLessThanOrEqual(
-        max(3200 * 1.13, $plan->settings->exactIso * 1.011),
-    );
-    $dark = array_filter(
-        array_keys($sweep->grid->cells()),
-        fn (int $cell) => $sweep->isDark($cell),
-    );
+    expect($best->exactIso)->toBeLessThanOrEqual(max(3200 * 1.13, $plan->settings->exactIso * 1.011));
+    $dark = array_filter(array_keys($sweep->grid->cells()), fn (int $cell) => $sweep->isDark($cell));
     expect($dark)->not->toBe([])->not->toContain($sweep->best());
 });
 
@@ -322,8 +299,5 @@ it('reads and writes dials', function () {
         ->toBeTrue()
         ->and((new Dials(stay: 1))->over($dials)->toArray())
         ->toBe(['area' => 'lock-on', 'stay' => 1, 'shutter_s' => 0.001]);
-    expect(fn () => Dials::fromArray(['area' => 'everywhere']))->toThrow(
-        UnknownChoice::class,
-        'dials.area',
-    );
+    expect(fn () => Dials::fromArray(['area' => 'everywhere']))->toThrow(UnknownChoice::class, 'dials.area');
 });

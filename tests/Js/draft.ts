@@ -13,8 +13,10 @@ export const seabird: SubjectKind = {
   gait: "flap",
   length_m: span(0.25, 0.36, 1),
   speed_mps: span(0, 9, 14),
+  burst_mps: span(3, 6, 10),
   limb_speed_mps: span(4, 6, 10),
   limbs: "wing tips",
+  rooted: false,
 };
 
 export const hare: SubjectKind = {
@@ -25,6 +27,7 @@ export const hare: SubjectKind = {
   detection: "animal",
   length_m: span(0.35, 0.55, 1.2),
   speed_mps: span(0, 12, 20),
+  burst_mps: span(4, 9, 15),
   limb_speed_mps: span(4, 9, 18),
   limbs: "feet",
 };

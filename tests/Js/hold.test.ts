@@ -15,6 +15,7 @@ const hold: Hold = {
   detection: { subject: "bird", eye: true },
   tuning: { stay: 3, pace: null, pick: "auto" },
   aim: "eye",
+  frame: "portrait",
   drive: { fps: 20, burst: "short" },
   stabiliser: "panning",
   limiter_m: [8, null],
@@ -36,6 +37,7 @@ describe("a hold in words", () => {
       "tuning.pace": "no dial",
       limiter_m: "8\u00a0m – ∞",
       scheme: "Two thumbs",
+      frame: "Upright",
       "drive.burst": "Short bursts",
     });
     expect(Object.values(said).every((text) => text !== "")).toBe(true);

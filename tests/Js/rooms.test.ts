@@ -10,8 +10,8 @@ import {
   withoutHold,
   type Layout,
 } from "../../resources/js/rooms/controls/layout";
-import { consistent, fresh, menuOf, sliderSteps, whereKind, type Body } from "../../resources/js/rooms/kit/kit";
-import { withTuning } from "../../resources/js/rooms/kit/TuningEditor";
+import { fresh, menuOf, sliderSteps, whereKind, type Body } from "../../resources/js/rooms/kit/kit";
+import { withTuning } from "../../resources/js/rooms/kit/tuning";
 
 const layout: Layout = {
   format: "layout/1",
@@ -119,20 +119,6 @@ describe("a body's own scales", () => {
     expect(menuOf("  ")).toEqual([]);
     expect(whereKind({ press: "a", turn: "b" })).toBe("press");
     expect(whereKind({ turn: "b" })).toBe("turn");
-  });
-
-  it("keep the ends of a zoom in order", () => {
-    const zoom = { focal_mm: 100, focal_min_mm: 70, focal_max_mm: 200, zoom: true };
-    expect(consistent("lens", { ...zoom, focal_min_mm: 300 }, "focal_min_mm")).toMatchObject({
-      focal_max_mm: 300,
-      focal_mm: 300,
-      zoom: false,
-    });
-    expect(consistent("lens", { ...zoom, focal_max_mm: 150 }, "focal_max_mm")).toMatchObject({
-      focal_mm: 150,
-      zoom: true,
-    });
-    expect(consistent("body", { a: 1 }, "a")).toEqual({ a: 1 });
   });
 });
 

@@ -1,4 +1,4 @@
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { inTurns } from "../../resources/js/api/turns";
 
 describe("what reckons for long", () => {
@@ -27,5 +27,28 @@ describe("what reckons for long", () => {
     }
     expect(await Promise.all(all)).toEqual([0, -1, 2, 3, 4]);
     expect([begun, most]).toEqual([[0, 1, 2, 3, 4], 2]);
+  });
+
+  it("leaves its turns to what the page before left under way, until that is done", async () => {
+    const kept = new Map<string, string>([["rush-hold-under-way", JSON.stringify([2, Date.now() - 1500])]]);
+    vi.stubGlobal("sessionStorage", {
+      getItem: (name: string) => kept.get(name) ?? null,
+      setItem: (name: string, value: string) => void kept.set(name, value),
+      removeItem: (name: string) => void kept.delete(name),
+    });
+    const leaves: (() => void)[] = [];
+    vi.stubGlobal("window", { addEventListener: (_: string, run: () => void) => leaves.push(run), setTimeout });
+    vi.resetModules();
+    const fresh = await import("../../resources/js/api/turns");
+    fresh.takeOverTurns();
+    let begun = false;
+    const done = fresh.inTurns("rushes/a/map", async () => {
+      begun = true;
+      leaves.forEach((leave) => leave());
+    });
+    expect([begun, kept.size]).toEqual([false, 0]);
+    await done;
+    expect(JSON.parse(kept.get("rush-hold-under-way")!)[0]).toBe(2);
+    vi.unstubAllGlobals();
   });
 });

@@ -8,13 +8,18 @@ namespace Tests\Support;
 final readonly class Answer
 {
     /** @param  float  $seconds  from sending to the last byte */
-    public function __construct(public int $status, public string $body, public string $headers, public float $seconds) {}
+    public function __construct(
+        public int $status,
+        public string $body,
+        public string $headers,
+        public float $seconds,
+    ) {}
 
     public function json(string $path): mixed
     {
         $at = json_decode($this->body, true);
         foreach (explode('.', $path) as $step) {
-            $at = is_array($at) ? ($at[$step] ?? null) : null;
+            $at = is_array($at) ? $at[$step] ?? null : null;
         }
 
         return $at;

@@ -54,11 +54,7 @@ final class Days
     public static function laid(array $uses = [], array $own = [], string $body = 'skerry_one'): LayoutOnBody
     {
         $profile = Documents::demoSheet($body);
-        $holds = array_column(
-            array_map(fn (DayHold $laid) => [$laid->key, $laid], self::of($profile)),
-            1,
-            0,
-        );
+        $holds = array_column(array_map(fn (DayHold $laid) => [$laid->key, $laid], self::of($profile)), 1, 0);
         $layout = new Layout(
             ...[
                 'scheme' => Scheme::ThreeButtons,
@@ -86,10 +82,7 @@ final class Days
         );
         $recall = array_map(
             fn () => array_map(
-                fn () => array_map(
-                    fn () => $number(1) < 0.25 ? INF : 0.2 + $number(3),
-                    range(1, $places),
-                ),
+                fn () => array_map(fn () => $number(1) < 0.25 ? INF : 0.2 + $number(3), range(1, $places)),
                 range(1, $holds),
             ),
             range(1, $holds),

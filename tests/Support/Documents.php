@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Documents\SchemaChecker;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Dialect\BodyProfile;
 use RushHold\Hold\Aim;
 use RushHold\Hold\Burst;
@@ -18,9 +19,10 @@ use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Plan;
-use RushHold\Planning\PlanDocument;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Rush;
+use RushHold\Wording\Plan\PlanDocument;
+use RushHold\Wording\Units;
 
 /** Documents to test with. */
 final class Documents
@@ -113,13 +115,7 @@ final class Documents
                     'shortest_shutter_s' => 0.000125,
                     'af_sensor' => 'on-image',
                     'areas' => ['spot', 'single-point', 'whole-frame', 'lock-on'],
-                    'modes' => [
-                        'single',
-                        'continuous',
-                        'auto-switch',
-                        'manual',
-                        'single-with-override',
-                    ],
+                    'modes' => ['single', 'continuous', 'auto-switch', 'manual', 'single-with-override'],
                     'detects' => ['bird'],
                     'eye_detection_areas' => ['whole-frame'],
                     'stay_levels_s' => [0, 0.1, 0.3, 0.6, 1.2],
@@ -146,9 +142,13 @@ final class Documents
      * @param  array<string, mixed>  $rush
      * @param  array<string, mixed>  $kit
      */
-    public static function plan(array $rush = [], array $kit = []): Plan
+    public static function plan(array $rush = [], array $kit = [], array $assumed = []): Plan
     {
-        return Planner::standard()->plan(self::rushOf($rush), Kit::fromArray(self::kit($kit)));
+        return Planner::standard()->plan(
+            self::rushOf($rush),
+            Kit::fromArray(self::kit($kit)),
+            Assumptions::with($assumed),
+        );
     }
 
     /**
@@ -189,9 +189,9 @@ final class Documents
      *
      * @return array<string, mixed>
      */
-    public static function written(Plan $plan): array
+    public static function written(Plan $plan, Units $units = Units::Metric): array
     {
-        return PlanDocument::of($plan, Planner::standard()->tips($plan));
+        return PlanDocument::of($plan, Planner::standard()->tips($plan), $units);
     }
 
     /** @param  array<string, mixed>  $own */

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Accounts\StarterKit;
+use App\Files\FilePurpose;
+use App\Files\Files;
 use App\Models\CardRecord;
+use App\Models\FileRecord;
 use App\Models\KitRecord;
+use App\Models\RunRecord;
 use App\Models\RushRecord;
-use App\Models\SweepRecord;
 use App\Models\User;
 use App\Rehearsals\Sweeps;
 use App\Rushes\RushWriter;
@@ -25,7 +28,7 @@ final class People
             'settings' => [],
             'assumptions' => [],
         ]);
-        (new StarterKit)->give($user);
+        (new StarterKit())->give($user);
 
         return $user->refresh();
     }
@@ -59,7 +62,17 @@ final class People
         return $card;
     }
 
-    public static function sweepOf(User $user, RushRecord $rush): SweepRecord
+    /** A kit file somebody has sent. */
+    public static function fileOf(User $user, string $text = '{"format":"kit/1"}'): FileRecord
+    {
+        $stream = fopen('php://memory', 'w+b');
+        fwrite($stream, $text);
+        rewind($stream);
+
+        return app(Files::class)->take($user, FilePurpose::Kit, hash('sha256', $text), 'mine.kit.json', $stream)[0];
+    }
+
+    public static function sweepOf(User $user, RushRecord $rush): RunRecord
     {
         return app(Sweeps::class)->begin($rush, $user, 'exposure');
     }
@@ -70,12 +83,8 @@ final class People
      * @param  array<string, mixed>  $own
      * @return array<string, mixed>
      */
-    public static function edit(
-        RushRecord $rush,
-        array $own = [],
-        string $gesture = 'g1',
-        ?int $revision = null,
-    ): array {
+    public static function edit(RushRecord $rush, array $own = [], string $gesture = 'g1', ?int $revision = null): array
+    {
         return [
             'revision' => $revision ?? $rush->refresh()->revision,
             'gesture' => $gesture,

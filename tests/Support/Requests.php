@@ -22,6 +22,7 @@ final class Requests
         'POST api/sign-out' => [],
         'PUT api/settings' => ['settings'],
         'PUT api/assumptions' => ['assumptions'],
+        'PUT api/subjects' => ['subjects'],
         'PUT api/password' => ['current', 'password'],
         'DELETE api/account' => ['password'],
         'POST api/tokens' => ['name', 'scopes', 'days'],
@@ -33,6 +34,8 @@ final class Requests
         'PUT api/gear/{gear}/camera-state' => ['state', 'by', 'at'],
         'DELETE api/gear/{gear}' => [],
         'POST api/gear/{gear}/restore' => [],
+        'PUT api/files/{purpose}/{hash}' => [],
+        'DELETE api/files/{file}' => [],
         'POST api/kit-file/preview' => ['file'],
         'POST api/kit-file' => ['file', 'choices', 'write_id'],
         'PUT api/layouts/{gear}' => ['revision', 'gesture', 'write_id', 'layout'],
@@ -86,8 +89,16 @@ final class Requests
         $lens = $user->gear()->where('type', 'lens')->firstOrFail();
         $body = $user->gear()->where('type', 'body')->firstOrFail();
         $ids = [
-            'rush' => $rush->id, 'card' => People::cardOf($user, $rush)->id, 'kit' => People::kitOf($user)->id,
-            'sweep' => People::sweepOf($user, $rush)->id, 'token' => str_repeat('t', 43), 'scheme' => 'thumb', 'nothing' => 'x',
+            'rush' => $rush->id,
+            'card' => People::cardOf($user, $rush)->id,
+            'kit' => People::kitOf($user)->id,
+            'sweep' => People::sweepOf($user, $rush)->id,
+            'token' => str_repeat('t', 43),
+            'scheme' => 'thumb',
+            'nothing' => 'x',
+            'file' => People::fileOf($user)->id,
+            'purpose' => 'kit',
+            'hash' => str_repeat('a', 64),
         ];
         $all = self::good($user);
         $found = [];
@@ -95,16 +106,27 @@ final class Requests
             if (in_array($verb, ['GET', 'PATCH'], true) || str_contains($uri, '{nothing}')) {
                 continue;
             }
-            $reads = self::READS["{$verb} {$uri}"] ?? throw new \LogicException("What {$verb} {$uri} reads is not told in Requests::READS.");
+            $reads =
+                self::READS["{$verb} {$uri}"] ??
+                throw new \LogicException("What {$verb} {$uri} reads is not told in Requests::READS.");
             // a layout, and how it was left, are of a body; all else is tried on a lens
             $gear = preg_match('#layouts|/camera-state#', $uri) === 1 ? $body->id : $lens->id;
-            $address = preg_replace_callback('/\{(\w+)\}/', static fn (array $name): string => $name[1] === 'gear' ? $gear : $ids[$name[1]], $uri);
+            $address = preg_replace_callback(
+                '/\{(\w+)\}/',
+                static fn (array $name): string => $name[1] === 'gear' ? $gear : $ids[$name[1]],
+                $uri,
+            );
             $good = array_intersect_key($all, array_flip($reads));
             $found["{$verb} {$uri}"] = [$verb, '/'.$address, $route, $good];
             if (isset($good['document'])) {
                 // the body is the largest document there is
                 $own = array_intersect_key(['type' => 'body', 'document' => Documents::demoBody('skerry_one')], $good);
-                $found["{$verb} {$uri}, a body"] = [$verb, str_replace($lens->id, $body->id, '/'.$address), $route, $own + $good];
+                $found["{$verb} {$uri}, a body"] = [
+                    $verb,
+                    str_replace($lens->id, $body->id, '/'.$address),
+                    $route,
+                    $own + $good,
+                ];
             }
         }
 
@@ -118,13 +140,39 @@ final class Requests
         $kit = People::kitOf($user);
 
         return [
-            'revision' => 1, 'gesture' => 'g', 'write_id' => 'w', 'kit_id' => $kit->id, 'body_id' => $kit->body_id, 'lens_id' => $kit->lens_id, 'focal_mm' => null,
-            'rush' => Documents::rush(['photographer' => ['schools' => (object) ['clutter' => 'manual']]]), 'kit' => Documents::kit(), 'name' => 'A name', 'type' => 'lens', 'document' => Documents::kit()['lens'],
-            'rushes' => [$rush->id], 'layout' => ['holds' => [$rush->id]] + Layout::fresh()->toArray(), 'state' => ['format' => 'camera-state/1', 'area' => 'spot', 'iso' => 800],
-            'ticks' => (object) ['a' => ['on' => true, 'at' => 1_700_000_000_000]], 'by' => 'typed', 'at' => 1_700_000_000_000, 'days' => 7, 'seed' => 1, 'kind' => 'exposure',
-            'dials' => (object) ['area' => 'spot'], 'settings' => (object) ['theme' => 'paper'], 'assumptions' => (object) ['rehearse.pass' => 3],
-            'file' => json_encode(['format' => 'kit/1', 'lens' => Documents::kit()['lens']]), 'choices' => ['new'],
-            'email' => 'ada@turf.example', 'password' => 'sandpiper-dawn', 'current' => 'sandpiper-dawn', 'scopes' => ['read'], 'token' => 'x', 'keep' => true,
+            'revision' => 1,
+            'gesture' => 'g',
+            'write_id' => 'w',
+            'kit_id' => $kit->id,
+            'body_id' => $kit->body_id,
+            'lens_id' => $kit->lens_id,
+            'focal_mm' => null,
+            'rush' => Documents::rush(['photographer' => ['schools' => (object) ['clutter' => 'manual']]]),
+            'kit' => Documents::kit(),
+            'name' => 'A name',
+            'type' => 'lens',
+            'document' => Documents::kit()['lens'],
+            'rushes' => [$rush->id],
+            'layout' => ['holds' => [$rush->id]] + Layout::fresh()->toArray(),
+            'state' => ['format' => 'camera-state/1', 'area' => 'spot', 'iso' => 800],
+            'ticks' => (object) ['a' => ['on' => true, 'at' => 1_700_000_000_000]],
+            'by' => 'typed',
+            'at' => 1_700_000_000_000,
+            'days' => 7,
+            'seed' => 1,
+            'kind' => 'exposure',
+            'dials' => (object) ['area' => 'spot'],
+            'settings' => (object) ['theme' => 'paper'],
+            'assumptions' => (object) ['rehearse.pass' => 3],
+            'subjects' => (object) ['wombat' => ['kind' => 'small-mammal', 'length_m' => 1, 'speed_mps' => 2, 'limb_speed_mps' => 3, 'detection' => 'animal']],
+            'file' => json_encode(['format' => 'kit/1', 'lens' => Documents::kit()['lens']]),
+            'choices' => ['new'],
+            'email' => 'ada@turf.example',
+            'password' => 'sandpiper-dawn',
+            'current' => 'sandpiper-dawn',
+            'scopes' => ['read'],
+            'token' => 'x',
+            'keep' => true,
         ];
     }
 
@@ -139,10 +187,16 @@ final class Requests
         $whole = json_decode((string) json_encode((object) $good, JSON_PRESERVE_ZERO_FRACTION));
         $room = $limitKb * 1024 - strlen((string) json_encode($whole)) - 200;
         $many = max(10, min(30_000, intdiv($room, 12)));
-        $unknown = static fn (int $count): array => array_combine(array_map(static fn (int $at): string => 'k'.$at, range(1, $count)), array_fill(0, $count, 1));
+        $unknown = static fn (int $count): array => array_combine(
+            array_map(static fn (int $at): string => 'k'.$at, range(1, $count)),
+            array_fill(0, $count, 1),
+        );
         yield 'unknown fields' => (string) json_encode(get_object_vars($whole) + $unknown($many));
-        yield '10,000 levels' => str_repeat('[', min(10_000, intdiv($room, 2))).str_repeat(']', min(10_000, intdiv($room, 2)));
-        yield 'objects in objects' => str_repeat('{"a":', intdiv(min(50_000, $room), 6)).'1'.str_repeat('}', intdiv(min(50_000, $room), 6));
+        yield '10,000 levels' => str_repeat('[', min(10_000, intdiv($room, 2))).
+            str_repeat(']', min(10_000, intdiv($room, 2)));
+        yield 'objects in objects' => str_repeat('{"a":', intdiv(min(50_000, $room), 6)).
+            '1'.
+            str_repeat('}', intdiv(min(50_000, $room), 6));
         yield 'a long name' => '{"'.str_repeat('n', $room).'":1}';
         yield 'bad UTF-8' => "{\"name\":\"\xff\xfe\"}";
         yield 'a name of nothing' => '{"\u0000x":1}';
@@ -157,11 +211,23 @@ final class Requests
             $value = self::at($whole, $path);
             $name = implode('.', $path);
             if ($value instanceof \stdClass) {
-                yield "{$name}: unknown fields" => self::with($whole, $path, (object) (get_object_vars($value) + $unknown($many)));
-                yield "{$name}: deep" => str_replace('"DEEP"', str_repeat('[', 5_000).str_repeat(']', 5_000), self::with($whole, $path, 'DEEP'));
+                yield "{$name}: unknown fields" => self::with(
+                    $whole,
+                    $path,
+                    (object) (get_object_vars($value) + $unknown($many)),
+                );
+                yield "{$name}: deep" => str_replace(
+                    '"DEEP"',
+                    str_repeat('[', 5_000).str_repeat(']', 5_000),
+                    self::with($whole, $path, 'DEEP'),
+                );
             }
             if (is_array($value)) {
-                yield "{$name}: entries" => self::with($whole, $path, array_map(strval(...), range(1, min(16_000, intdiv($room, 9)))));
+                yield "{$name}: entries" => self::with(
+                    $whole,
+                    $path,
+                    array_map(strval(...), range(1, min(16_000, intdiv($room, 9)))),
+                );
                 yield "{$name}: lists" => self::with($whole, $path, array_fill(0, min(16_000, intdiv($room, 9)), []));
             }
             if (is_string($value)) {
@@ -169,7 +235,9 @@ final class Requests
                 yield "{$name}: NUL" => self::with($whole, $path, "a\0b");
                 yield "{$name}: turned" => self::with($whole, $path, "a\u{202E}b");
             }
-            foreach ([null, true, 'x', '', -1, 0, 5e-324, 1e-310, 1e308, -1e308, [], new \stdClass, [1], 1 << 62] as $at => $wrong) {
+            foreach (
+                [null, true, 'x', '', -1, 0, 5e-324, 1e-310, 1e308, -1e308, [], new \stdClass(), [1], 1 << 62] as $at => $wrong
+            ) {
                 if (($turn + $at) % $every === 0) {
                     yield "{$name}: wrong {$at}" => self::with($whole, $path, $wrong);
                 }
@@ -182,7 +250,9 @@ final class Requests
     private static function paths(mixed $value, array $under = []): array
     {
         $found = [];
-        foreach ($value instanceof \stdClass ? get_object_vars($value) : (is_array($value) ? array_slice($value, 0, 2) : []) as $name => $below) {
+        foreach (
+            $value instanceof \stdClass ? get_object_vars($value) : (is_array($value) ? array_slice($value, 0, 2) : []) as $name => $below
+        ) {
             array_push($found, [...$under, $name], ...self::paths($below, [...$under, $name]));
         }
 

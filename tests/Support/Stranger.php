@@ -30,7 +30,7 @@ final class Stranger
     /** Somebody who has pressed “Look around the demo”. */
     public static function inTheDemo(): self
     {
-        $visitor = new self;
+        $visitor = new self();
         $visitor->letIn('/api/demo', []);
 
         return $visitor;
@@ -39,8 +39,12 @@ final class Stranger
     /** Somebody with an account of their own. */
     public static function registered(): self
     {
-        $one = new self;
-        $one->letIn('/api/register', ['name' => 'Mallory', 'email' => bin2hex(random_bytes(6)).'@turf.example', 'password' => 'sandpiper-dawn']);
+        $one = new self();
+        $one->letIn('/api/register', [
+            'name' => 'Mallory',
+            'email' => bin2hex(random_bytes(6)).'@turf.example',
+            'password' => 'sandpiper-dawn',
+        ]);
 
         return $one;
     }
@@ -134,7 +138,12 @@ final class Stranger
             CURLOPT_SHARE => $this->cookies,
             CURLOPT_COOKIEFILE => '',
             CURLOPT_PATH_AS_IS => true,
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'Expect:', 'X-XSRF-TOKEN: '.$this->token],
+            CURLOPT_HTTPHEADER => [
+                'Accept: application/json',
+                'Content-Type: application/json',
+                'Expect:',
+                'X-XSRF-TOKEN: '.$this->token,
+            ],
         ]);
         if ($body !== null) {
             curl_setopt($handle, CURLOPT_POSTFIELDS, is_string($body) ? $body : (string) json_encode((object) $body));
@@ -150,7 +159,10 @@ final class Stranger
         }
 
         return new Answer(
-            (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), substr($text, $split), $headers, (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME),
+            (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE),
+            substr($text, $split),
+            $headers,
+            (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME),
         );
     }
 }

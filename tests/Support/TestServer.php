@@ -22,7 +22,9 @@ final class TestServer
     {
         $port = trim((string) @file_get_contents(self::root().'/storage/test/run/server.port'));
 
-        return $port === '' ? throw new RuntimeException('The test server is not running; use bin/test.') : 'http://127.0.0.1:'.$port.$path;
+        return $port === ''
+            ? throw new RuntimeException('The test server is not running; use bin/test.')
+            : 'http://127.0.0.1:'.$port.$path;
     }
 
     public static function storePid(): int
@@ -45,7 +47,9 @@ final class TestServer
     /** Rows of a table of the running copy. */
     public static function rows(string $table): int
     {
-        return (int) self::store()->query('SELECT COUNT(*) FROM '.$table)->fetchColumn();
+        return (int) self::store()
+            ->query('SELECT COUNT(*) FROM '.$table)
+            ->fetchColumn();
     }
 
     /** The store of the running copy. */
@@ -57,7 +61,11 @@ final class TestServer
             $set[$name] = $value;
         }
 
-        return new PDO("mysql:host=127.0.0.1;port={$set['DB_PORT']};dbname=rush_hold", 'rush_hold', trim($set['DB_PASSWORD'], '"'));
+        return new PDO(
+            "mysql:host=127.0.0.1;port={$set['DB_PORT']};dbname=rush_hold",
+            'rush_hold',
+            trim($set['DB_PASSWORD'], '"'),
+        );
     }
 
     /** Everything this copy has written about itself, in bytes. */
@@ -65,9 +73,12 @@ final class TestServer
     {
         clearstatcache();
 
-        return array_sum(array_map(filesize(...), [
-            ...glob(self::root().'/storage/logs/rush-hold-*.log') ?: [], ...glob(self::root().'/storage/logs/*-test.log') ?: [],
-        ]));
+        return array_sum(
+            array_map(filesize(...), [
+                ...glob(self::root().'/storage/logs/rush-hold-*.log') ?: [],
+                ...glob(self::root().'/storage/logs/*-test.log') ?: [],
+            ]),
+        );
     }
 
     /** Seconds of the processor that everything which answers requests has used so far. */
@@ -86,7 +97,13 @@ final class TestServer
     {
         $most = 0;
         foreach (array_keys(self::processes()) as $pid) {
-            if (preg_match('/^VmHWM:\s+(\d+) kB/m', (string) shell_exec("cat /proc/{$pid}/status 2>/dev/null"), $found) === 1) {
+            if (
+                preg_match(
+                    '/^VmHWM:\s+(\d+) kB/m',
+                    (string) shell_exec("cat /proc/{$pid}/status 2>/dev/null"),
+                    $found,
+                ) === 1
+            ) {
                 $most = max($most, 1024 * (int) $found[1]);
             }
         }
@@ -98,7 +115,9 @@ final class TestServer
     private static function processes(): array
     {
         $groups = array_map(
-            static fn (string $file): string => trim((string) @file_get_contents(self::root().'/storage/test/run/'.$file)),
+            static fn (string $file): string => trim(
+                (string) @file_get_contents(self::root().'/storage/test/run/'.$file),
+            ),
             ['server.pid', 'fpm.job', 'worker.pid'],
         );
         // one that ends meanwhile is nobody's loss

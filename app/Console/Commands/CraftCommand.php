@@ -21,7 +21,10 @@ abstract class CraftCommand extends Command
         } catch (Fault $fault) {
             return $this->refuse([$fault]);
         }
-        $this->output->writeln(json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }

@@ -18,7 +18,11 @@ final class FontsMake extends Command
 
     /** Family on paper, weight, file; what one file lacks the next has ({@see CardPdf}). */
     private const FONTS = [
-        ['Read', 'normal', '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-%s-400-normal.woff'],
+        [
+            'Read',
+            'normal',
+            '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-%s-400-normal.woff',
+        ],
         ['Read', 'bold', '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-%s-600-normal.woff'],
         ['Big', 'normal', '@fontsource/saira-semi-condensed/files/saira-semi-condensed-%s-500-normal.woff'],
         ['Serif', 'normal', '@fontsource/literata/files/literata-%s-600-normal.woff'],
@@ -36,7 +40,9 @@ final class FontsMake extends Command
         $pdf = new Dompdf(CardPdf::options() + ['allowedProtocols' => ['file://' => ['rules' => []]]]);
         foreach (self::FONTS as [$family, $weight, $file]) {
             foreach (['' => 'latin', ' Ext' => 'latin-ext'] as $part => $letters) {
-                $ttf = Woff::unpacked((string) file_get_contents(base_path('node_modules/'.sprintf($file, $letters))));
+                $ttf = Woff::unpacked(
+                    (string) file_get_contents(base_path('node_modules/'.sprintf($file, $letters))),
+                );
                 $this->register($pdf, $family.$part, $weight, $ttf);
             }
         }
@@ -45,7 +51,9 @@ final class FontsMake extends Command
                 $this->register($pdf, 'Everywhere', $weight, (string) file_get_contents(self::EVERYWHERE));
             }
         } else {
-            $this->warn('Names in scripts of East Asia will be boxes on paper: install fonts-droid-fallback and run this again.');
+            $this->warn(
+                'Names in scripts of East Asia will be boxes on paper: install fonts-droid-fallback and run this again.',
+            );
         }
 
         return self::SUCCESS;
@@ -55,7 +63,11 @@ final class FontsMake extends Command
     {
         $file = CardPdf::fonts().'/source-'.md5($family.$weight).'.ttf';
         file_put_contents($file, $ttf);
-        if (! $pdf->getFontMetrics()->registerFont(['family' => $family, 'weight' => $weight, 'style' => 'normal'], 'file://'.$file)) {
+        if (
+            ! $pdf
+                ->getFontMetrics()
+                ->registerFont(['family' => $family, 'weight' => $weight, 'style' => 'normal'], 'file://'.$file)
+        ) {
             throw new \RuntimeException("The font {$family} could not be made ready.");
         }
         unlink($file);

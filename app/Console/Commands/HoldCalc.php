@@ -24,6 +24,8 @@ final class HoldCalc extends CraftCommand
             throw UnreadableDocument::because('The input', lcfirst($broken->getMessage()));
         }
 
-        return $calculation->of(is_object($input) ? get_object_vars($input) : throw WrongType::of('', $input, 'a JSON object'));
+        return $calculation->of(
+            is_object($input) ? get_object_vars($input) : throw WrongType::of('', $input, 'a JSON object'),
+        );
     }
 }

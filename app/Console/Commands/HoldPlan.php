@@ -9,9 +9,9 @@ use RushHold\Faults\FaultyDocument;
 use RushHold\Faults\MissingField;
 use RushHold\Faults\UnreadableDocument;
 use RushHold\Kit\Kit;
-use RushHold\Planning\PlanDocument;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Rush;
+use RushHold\Wording\Plan\PlanDocument;
 
 /** Prints the plan for a rush and a kit. */
 final class HoldPlan extends CraftCommand

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Accounts\Deletion;
+use App\Files\Files;
 use App\Models\CardRecord;
 use App\Models\GearRecord;
+use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use Illuminate\Console\Command;
@@ -28,20 +30,40 @@ final class Tidy extends Command
 
     protected $description = 'Takes away what has had its time: sessions, copies of the demo, deleted records, old states.';
 
-    public function handle(Deletion $deletion): int
+    public function handle(Deletion $deletion, Files $files): int
     {
         $now = Carbon::now();
         $gone = [
-            'sessions' => DB::table('sessions')->where('last_activity', '<', $now->copy()->subMinutes((int) config('session.lifetime'))->getTimestamp())->delete(),
-            'counts' => DB::table('cache')->where('expiration', '<', $now->getTimestamp())->delete() + DB::table('cache_locks')->where('expiration', '<', $now->getTimestamp())->delete(),
-            'links to a password' => DB::table('password_reset_tokens')->where('created_at', '<', $now->copy()->subDay())->delete(),
-            'links to cards' => DB::table('cards')->where('share_until', '<', $now)->update(['share_token' => null, 'share_hash' => null, 'share_until' => null]),
-            'sweeps' => DB::table('sweeps')->where('updated_at', '<', $now->copy()->subDays(self::DELETED_DAYS))->where('status', '!=', 'running')->delete(),
+            'sessions' => DB::table('sessions')
+                ->where(
+                    'last_activity',
+                    '<',
+                    $now->copy()->subMinutes((int) config('session.lifetime'))->getTimestamp(),
+                )
+                ->delete(),
+            'counts' => DB::table('cache')->where('expiration', '<', $now->getTimestamp())->delete() +
+                DB::table('cache_locks')->where('expiration', '<', $now->getTimestamp())->delete(),
+            'links to a password' => DB::table('password_reset_tokens')
+                ->where('created_at', '<', $now->copy()->subDay())
+                ->delete(),
+            'links to cards' => DB::table('cards')
+                ->where('share_until', '<', $now)
+                ->update(['share_token' => null, 'share_hash' => null, 'share_until' => null]),
+            'runs' => DB::table('runs')
+                ->where('updated_at', '<', $now->copy()->subDays(self::DELETED_DAYS))
+                ->where('status', '!=', RunRecord::RUNNING)
+                ->delete(),
+            'files' => $files->tidy(),
             'copies of the demo' => $this->demoCopies($deletion, $now),
             'deleted records' => $this->deleted($now->copy()->subDays(self::DELETED_DAYS)),
             'states' => $this->thin($now),
         ];
-        $this->line(implode(', ', array_map(static fn (string $what, int $count): string => "{$count} {$what}", array_keys($gone), $gone)));
+        $this->line(
+            implode(
+                ', ',
+                array_map(static fn (string $what, int $count): string => "{$count} {$what}", array_keys($gone), $gone),
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -61,10 +83,18 @@ final class Tidy extends Command
         $count = 0;
         foreach ([CardRecord::class, RushRecord::class, GearRecord::class] as $model) {
             /** @var Collection<int, CardRecord|RushRecord|GearRecord> $old */
-            $old = $model::query()->withoutGlobalScope(SoftDeletingScope::class)->where('deleted_at', '<', $before)->limit(1000)->get();
+            $old = $model::query()
+                ->withoutGlobalScope(SoftDeletingScope::class)
+                ->where('deleted_at', '<', $before)
+                ->limit(1000)
+                ->get();
             foreach ($old as $record) {
                 if (! $this->isNamed($record)) {
-                    DB::table('versions')->where('record_type', $record::kind())->where('record_id', $record->id)->delete();
+                    DB::table('versions')
+                        ->where('record_type', $record::kind())
+                        ->where('record_id', $record->id)
+                        ->delete();
+                    DB::table('runs')->where('subject_id', $record->id)->delete();
                     $record->forceDelete();
                     $count++;
                 }
@@ -78,22 +108,42 @@ final class Tidy extends Command
     {
         return match (true) {
             $record instanceof CardRecord => false,
-            $record instanceof RushRecord => DB::table('layouts')->where('user_id', $record->user_id)->where('document', 'like', "%{$record->id}%")->exists()
-                || DB::table('cards')->where('user_id', $record->user_id)->where('rushes', 'like', "%{$record->id}%")->exists(),
-            default => DB::table('kits')->where(static fn ($query) => $query->where('body_id', $record->id)->orWhere('lens_id', $record->id)
-                ->orWhere('converter_id', $record->id)->orWhere('adapter_id', $record->id))->exists(),
+            $record instanceof RushRecord => DB::table('layouts')
+                ->where('user_id', $record->user_id)
+                ->where('document', 'like', "%{$record->id}%")
+                ->exists() ||
+                DB::table('cards')
+                    ->where('user_id', $record->user_id)
+                    ->where('rushes', 'like', "%{$record->id}%")
+                    ->exists(),
+            default => DB::table('kits')
+                ->where(
+                    static fn ($query) => $query
+                        ->where('body_id', $record->id)
+                        ->orWhere('lens_id', $record->id)
+                        ->orWhere('converter_id', $record->id)
+                        ->orWhere('adapter_id', $record->id),
+                )
+                ->exists(),
         };
     }
 
     private function thin(Carbon $now): int
     {
-        return DB::delete(<<<'SQL'
+        return DB::delete(
+            <<<'SQL'
             DELETE versions FROM versions JOIN (
                 SELECT id FROM (
-                    SELECT id, ROW_NUMBER() OVER (PARTITION BY record_type, record_id, DATE_FORMAT(at, IF(at < ?, '%Y%m%d', '%Y%m%d%H')) ORDER BY seq DESC) AS place
+                    SELECT id, ROW_NUMBER() OVER (
+                        PARTITION BY record_type, record_id, DATE_FORMAT(at, IF(at < ?, '%Y%m%d', '%Y%m%d%H'))
+                        ORDER BY seq DESC
+                    ) AS place
                     FROM versions WHERE at < ?
                 ) AS placed WHERE place > 1 LIMIT 20000
             ) AS thinned ON thinned.id = versions.id
-            SQL, [$now->copy()->subDays(self::HOURLY_DAYS), $now->copy()->subDay()]);
+            SQL
+            ,
+            [$now->copy()->subDays(self::HOURLY_DAYS), $now->copy()->subDay()],
+        );
     }
 }

@@ -23,14 +23,20 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Validation\ValidationException;
 use RushHold\Assumptions\Assumptions;
+use RushHold\Faults\TextOutOfBounds;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Faults\UnknownField;
+use RushHold\Faults\WrongType;
+use RushHold\Rush\OwnSubject;
 
 /** Accounts: register, sign in and out, settings, passwords, deletion with everything in it. */
 final readonly class AccountController extends Controller
 {
     /** Devices one account may be signed in on at once. */
     private const DEVICES = 30;
+
+    /** Subjects of one's own, at the most. */
+    private const SUBJECTS = 200;
 
     public function show(Request $request): JsonResponse
     {
@@ -52,12 +58,21 @@ final readonly class AccountController extends Controller
         $email = self::address($body);
         $password = self::password($body, 'password');
         if (filter_var($email, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false) {
-            throw self::refused('email', "Address “{$email}” is not an e-mail address; it must look like you@place.example.");
+            throw self::refused(
+                'email',
+                "Address “{$email}” is not an e-mail address; it must look like you@place.example.",
+            );
         }
         Passwords::refuse('password', $password);
         try {
             $user = DB::transaction(static function () use ($name, $email, $password, $starter): User {
-                $user = User::query()->create(['name' => $name, 'email' => $email, 'password' => $password, 'settings' => [], 'assumptions' => []]);
+                $user = User::query()->create([
+                    'name' => $name,
+                    'email' => $email,
+                    'password' => $password,
+                    'settings' => [],
+                    'assumptions' => [],
+                ]);
                 $starter->give($user);
 
                 return $user;
@@ -107,12 +122,16 @@ final readonly class AccountController extends Controller
     {
         $changed = get_object_vars(Body::of($request)->names('settings', 20));
         foreach ($changed as $name => $value) {
-            $values = User::SETTINGS[$name] ?? throw UnknownField::named('settings.'.$name, array_keys(User::SETTINGS));
+            $values =
+                User::SETTINGS[$name] ?? throw UnknownField::named('settings.'.$name, array_keys(User::SETTINGS));
             if (! is_string($value) || ! in_array($value, $values, true)) {
                 throw UnknownChoice::of('settings.'.$name, $value, $values);
             }
         }
-        $user = $this->locked($request, static fn (User $user) => $user->update(['settings' => [...$user->allSettings(), ...$changed]]));
+        $user = $this->locked(
+            $request,
+            static fn (User $user) => $user->update(['settings' => [...$user->allSettings(), ...$changed]]),
+        );
 
         return new JsonResponse(['user' => self::shape($user)]);
     }
@@ -125,6 +144,35 @@ final readonly class AccountController extends Controller
         Assumptions::with($new);
         $user = $this->locked($request, static function (User $user) use ($changed, $new): void {
             $user->update(['assumptions' => $new + array_diff_key($user->assumptions, $changed)]);
+        });
+
+        return new JsonResponse(['user' => self::shape($user)]);
+    }
+
+    /** Keeps subjects of one's own by name: {"subjects": {"wombat": {"kind": "small-mammal", …}}}; null lets one go. */
+    public function subjects(Request $request): JsonResponse
+    {
+        $changed = $new = [];
+        foreach (get_object_vars(Body::of($request)->names('subjects', self::SUBJECTS)) as $name => $given) {
+            $name = (string) $name;
+            if ($name !== trim($name) || $name === '' || mb_strlen($name) > OwnSubject::NAME) {
+                throw TextOutOfBounds::of('subjects', $name, sprintf('named by 1 to %d characters', OwnSubject::NAME));
+            }
+            $changed[$name] = true;
+            if ($given !== null) {
+                $new[$name] = OwnSubject::fromArray(
+                    $given instanceof \stdClass
+                        ? get_object_vars($given)
+                        : throw WrongType::of('subjects.'.$name, $given, 'an object'),
+                )->toArray();
+            }
+        }
+        $user = $this->locked($request, static function (User $user) use ($changed, $new): void {
+            $kept = $new + array_diff_key($user->subjects ?? [], $changed);
+            if (count($kept) > self::SUBJECTS) {
+                throw TextOutOfBounds::of('subjects', count($kept).' subjects', sprintf('at most %d', self::SUBJECTS));
+            }
+            $user->update(['subjects' => $kept]);
         });
 
         return new JsonResponse(['user' => self::shape($user)]);
@@ -148,7 +196,9 @@ final readonly class AccountController extends Controller
         if ($password === $current) {
             throw self::refused('password', 'That is the password you have; choose another.');
         }
-        $kept = $request->hasCookie(Auth::guard('web') instanceof SessionGuard ? Auth::guard('web')->getRecallerName() : '');
+        $kept = $request->hasCookie(
+            Auth::guard('web') instanceof SessionGuard ? Auth::guard('web')->getRecallerName() : '',
+        );
         $request->session()->regenerate(true);
         Passwords::set($user, $password, $request->session()->getId());
         // known again on this device, if it was
@@ -162,11 +212,20 @@ final readonly class AccountController extends Controller
     {
         $email = self::address(Body::of($request));
         if (! self::mails()) {
-            throw new ProblemException(new Problem('no-mail', 409, 'This copy sends no mail', 'Ask whoever looks after it for a link to a new password: php artisan account:reset makes one.'));
+            throw new ProblemException(
+                new Problem(
+                    'no-mail',
+                    409,
+                    'This copy sends no mail',
+                    'Ask whoever looks after it for a link to a new password: php artisan account:reset makes one.',
+                ),
+            );
         }
         Password::broker()->sendResetLink(['email' => $email, 'is_demo' => false, 'demo_until' => null]);
 
-        return new JsonResponse(['message' => 'If there is an account with this address, a link is on its way. It is good for an hour.']);
+        return new JsonResponse([
+            'message' => 'If there is an account with this address, a link is on its way. It is good for an hour.',
+        ]);
     }
 
     /** Sets a new password by a link that was mailed or handed out. */
@@ -203,7 +262,12 @@ final readonly class AccountController extends Controller
     public static function shape(User $user): array
     {
         return [
-            'key' => $user->key(), 'name' => $user->name, 'email' => $user->email, 'settings' => $user->allSettings(), 'assumptions' => (object) $user->assumptions,
+            'key' => $user->key(),
+            'name' => $user->name,
+            'email' => $user->email,
+            'settings' => $user->allSettings(),
+            'assumptions' => (object) $user->assumptions,
+            'subjects' => (object) ($user->subjects ?? []),
             'demo_until' => $user->demo_until?->toIso8601ZuluString(),
         ];
     }
@@ -213,7 +277,17 @@ final readonly class AccountController extends Controller
         Auth::login($user, $keep);
         $request->session()->regenerate();
         // on so many devices at once; those not used for longest are out
-        DB::table('sessions')->whereIn('id', DB::table('sessions')->where('user_id', $user->id)->orderByDesc('last_activity')->skip(self::DEVICES - 1)->take(1000)->pluck('id'))->delete();
+        DB::table('sessions')
+            ->whereIn(
+                'id',
+                DB::table('sessions')
+                    ->where('user_id', $user->id)
+                    ->orderByDesc('last_activity')
+                    ->skip(self::DEVICES - 1)
+                    ->take(1000)
+                    ->pluck('id'),
+            )
+            ->delete();
 
         return new JsonResponse(['user' => self::shape($user)], $status);
     }
@@ -223,7 +297,16 @@ final readonly class AccountController extends Controller
     {
         $user = $this->user($request);
 
-        return $user->isVisitor() ? throw new ProblemException(new Problem('demo', 403, 'This is a copy of the demo', 'It has no password, and goes by itself after a day. Make an account to keep what you do.')) : $user;
+        return $user->isVisitor()
+            ? throw new ProblemException(
+                new Problem(
+                    'demo',
+                    403,
+                    'This is a copy of the demo',
+                    'It has no password, and goes by itself after a day. Make an account to keep what you do.',
+                ),
+            )
+            : $user;
     }
 
     /**

@@ -19,10 +19,12 @@ final readonly class AppController extends Controller
     {
         $user = $request->user();
 
-        return response()->view('app', ['boot' => [
-            'user' => $user instanceof User ? AccountController::shape($user) : null,
-            'catalogue' => self::kinds(),
-        ] + AccountController::offers()]);
+        return response()->view('app', [
+            'boot' => [
+                'user' => $user instanceof User ? AccountController::shape($user) : null,
+                'catalogue' => self::kinds(),
+            ] + AccountController::offers(),
+        ]);
     }
 
     public function catalogue(): JsonResponse

@@ -14,7 +14,6 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use RushHold\Card\CameraState;
 use RushHold\Faults\NumberOutOfRange;
-use RushHold\Faults\UnknownChoice;
 
 /** How a body was left, typed or set from a card. */
 final readonly class CameraStateController extends Controller
@@ -32,9 +31,7 @@ final readonly class CameraStateController extends Controller
     /** Takes how it was left, unless something later is known: what was set offline may arrive after it. */
     public function update(Request $request, GearRecord $gear): JsonResponse
     {
-        if ($gear->type !== 'body') {
-            throw UnknownChoice::of('gear', $gear->type, ['a body']);
-        }
+        $gear->asBody();
         $body = Body::of($request);
         $document = $body->object('state');
         CameraState::fromArray($this->checker->check($document, 'camera-state', 'state'));
@@ -48,7 +45,9 @@ final readonly class CameraStateController extends Controller
             // the body is there to be locked when nothing is known of it yet
             GearRecord::query()->whereKey($gear->id)->lockForUpdate()->first();
             /** @var CameraStateRecord $now */
-            $now = CameraStateRecord::query()->where('gear_id', $gear->id)->lockForUpdate()->first() ?? new CameraStateRecord(['gear_id' => $gear->id, 'user_id' => $this->user($request)->id]);
+            $now =
+                CameraStateRecord::query()->where('gear_id', $gear->id)->lockForUpdate()->first() ??
+                new CameraStateRecord(['gear_id' => $gear->id, 'user_id' => $this->user($request)->id]);
             if (! $now->exists || $now->left_at <= $at) {
                 $now->fill(['document' => $document, 'by' => $by, 'left_at' => $at])->save();
             }
@@ -62,6 +61,14 @@ final readonly class CameraStateController extends Controller
     /** @return array<string, mixed> */
     private static function shape(?CameraStateRecord $left): array
     {
-        return ['camera_state' => $left === null ? null : ['state' => $left->document, 'by' => $left->by, 'at' => $left->left_at->toIso8601ZuluString('millisecond')]];
+        return [
+            'camera_state' => $left === null
+                    ? null
+                    : [
+                        'state' => $left->document,
+                        'by' => $left->by,
+                        'at' => $left->left_at->toIso8601ZuluString('millisecond'),
+                    ],
+        ];
     }
 }

@@ -42,8 +42,27 @@ final readonly class CardController extends UndoableController
 
     /** What of a page leaves with a shared card, and nothing else: no id, nothing of how the camera is kept. */
     private const SHARED = [
-        'name', 'fault', 'settings', 'lines', 'button', 'aim', 'figure', 'technique', 'trap_m', 'distance', 'focal', 'zooms', 'budget', 'tips', 'gave_way',
-        'cautions', 'kit',
+        'name',
+        'fault',
+        'about',
+        'settings',
+        'lines',
+        'button',
+        'aim',
+        'figure',
+        'technique',
+        'trap_m',
+        'distance',
+        'focal',
+        'zooms',
+        'budget',
+        'tips',
+        'frame',
+        'fast',
+        'routine',
+        'gave_way',
+        'cautions',
+        'kit',
     ];
 
     /** Ticks kept of one card; the oldest go. */
@@ -55,8 +74,12 @@ final readonly class CardController extends UndoableController
     /** Bytes of whole cards that are sent with the list; one card at least is. */
     private const CARRIED_BYTES = 1_500_000;
 
-    public function __construct(private CardComposer $composer, private Quota $quota, History $history, Creation $creation)
-    {
+    public function __construct(
+        private CardComposer $composer,
+        private Quota $quota,
+        History $history,
+        Creation $creation,
+    ) {
         parent::__construct($history, $creation);
     }
 
@@ -66,12 +89,22 @@ final readonly class CardController extends UndoableController
         $asOf = self::asOf();
         $user = $this->user($request);
         /** @var Collection<int, CardRecord> $cards */
-        $cards = $user->cards()->select(['id', 'name'])->orderByDesc('created_at')->orderByDesc('id')->get();
+        $cards = $user
+            ->cards()
+            ->select(['id', 'name'])
+            ->orderByDesc('created_at')
+            ->orderByDesc('id')
+            ->get();
         $searches = self::HOLDS;
         $whole = [];
         $length = 0;
         /** @var Collection<int, CardRecord> $newest */
-        $newest = $user->cards()->whereKey($cards->take(self::CARRIED)->modelKeys())->orderByDesc('created_at')->orderByDesc('id')->get();
+        $newest = $user
+            ->cards()
+            ->whereKey($cards->take(self::CARRIED)->modelKeys())
+            ->orderByDesc('created_at')
+            ->orderByDesc('id')
+            ->get();
         foreach ($newest as $card) {
             $told = $this->whole($card, $user, $searches);
             $length += strlen((string) json_encode($told, JSON_PARTIAL_OUTPUT_ON_ERROR));
@@ -80,9 +113,18 @@ final readonly class CardController extends UndoableController
             }
             $whole[] = $told;
         }
-        $others = $cards->skip(count($whole))->map(static fn (CardRecord $card): array => ['id' => $card->id, 'name' => $card->name])->values()->all();
+        $others = $cards
+            ->skip(count($whole))
+            ->map(static fn (CardRecord $card): array => ['id' => $card->id, 'name' => $card->name])
+            ->values()
+            ->all();
 
-        return new JsonResponse(['as_of' => $asOf, 'cards' => $whole, 'others' => $others, 'quota' => ['used' => $cards->count(), 'most' => (int) config('rushhold.quota.cards')]]);
+        return new JsonResponse([
+            'as_of' => $asOf,
+            'cards' => $whole,
+            'others' => $others,
+            'quota' => ['used' => $cards->count(), 'most' => (int) config('rushhold.quota.cards')],
+        ]);
     }
 
     public function show(Request $request): JsonResponse
@@ -105,9 +147,12 @@ final readonly class CardController extends UndoableController
         $user = $this->user($request);
         $fields = ['name' => $body->text('name'), 'rushes' => $this->rushes($body, $user)];
 
-        return $this->answer($request, $this->history->edit($card, $body->write(), static function (CardRecord $card) use ($fields): void {
-            $card->fill($fields);
-        }));
+        return $this->answer(
+            $request,
+            $this->history->edit($card, $body->write(), static function (CardRecord $card) use ($fields): void {
+                $card->fill($fields);
+            }),
+        );
     }
 
     public function destroy(Request $request): Response
@@ -139,10 +184,23 @@ final readonly class CardController extends UndoableController
         $sent = get_object_vars(Body::of($request)->names('ticks', self::TICKS));
         $new = [];
         foreach ($sent as $name => $tick) {
-            if (! $tick instanceof \stdClass || ! is_bool($tick->on ?? null) || ! is_int($tick->at ?? null) || $tick->at < 0 || mb_strlen((string) $name) > 160) {
-                throw WrongType::of('ticks.'.Str::limit((string) $name, 40), $tick, 'an object with on, true or false, and at, a time in ms');
+            if (
+                ! ($tick instanceof \stdClass) ||
+                ! is_bool($tick->on ?? null) ||
+                ! is_int($tick->at ?? null) ||
+                $tick->at < 0 ||
+                mb_strlen((string) $name) > 160
+            ) {
+                throw WrongType::of(
+                    'ticks.'.Str::limit((string) $name, 40),
+                    $tick,
+                    'an object with on, true or false, and at, a time in ms',
+                );
             }
-            $new[(string) $name] = ['on' => $tick->on, 'at' => min($tick->at, (int) (now()->getPreciseTimestamp(3)) + 60_000)];
+            $new[(string) $name] = [
+                'on' => $tick->on,
+                'at' => min($tick->at, (int) now()->getPreciseTimestamp(3) + 60_000),
+            ];
         }
         $ticks = DB::transaction(static function () use ($card, $new): array {
             /** @var CardRecord $now */
@@ -170,7 +228,13 @@ final readonly class CardController extends UndoableController
             throw NumberOutOfRange::of('days', $days, 1, self::SHARED_DAYS);
         }
         $token = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
-        $card->fill(['share_token' => $token, 'share_hash' => CardRecord::hashOf($token), 'share_until' => now()->addDays($days)])->save();
+        $card
+            ->fill([
+                'share_token' => $token,
+                'share_hash' => CardRecord::hashOf($token),
+                'share_until' => now()->addDays($days),
+            ])
+            ->save();
 
         return $this->answer($request, $card);
     }
@@ -185,23 +249,38 @@ final readonly class CardController extends UndoableController
     /** A shared card, for whoever has the link: what is on the card, and nothing else of the account. */
     public function shared(string $token): JsonResponse
     {
-        $card = CardRecord::query()->where('share_hash', CardRecord::hashOf($token))->where('share_until', '>', now())->with('user')->first() ?? abort(404);
+        $card =
+            CardRecord::query()
+                ->where('share_hash', CardRecord::hashOf($token))
+                ->where('share_until', '>', now())
+                ->with('user')
+                ->first() ?? abort(404);
 
         return new JsonResponse([
-            'name' => $card->name, 'until' => $card->share_until?->toIso8601ZuluString(), 'units' => $card->user->units()->value,
-            'pages' => array_map(static fn (array $page): array => array_intersect_key($page, array_flip(self::SHARED)) + ['camera' => $page['body']['name'] ?? ''], $this->composer->pages($card, $card->user)),
+            'name' => $card->name,
+            'until' => $card->share_until?->toIso8601ZuluString(),
+            'units' => $card->user->units()->value,
+            'pages' => array_map(
+                static fn (array $page): array => array_intersect_key($page, array_flip(self::SHARED)) + [
+                    'camera' => $page['body']['name'] ?? '',
+                ],
+                $this->composer->pages($card, $card->user),
+            ),
         ]);
     }
 
     public function pdf(Request $request, CardRecord $card, CardPdf $pdf): Response
     {
         $wanted = $request->query('paper', 'a5');
-        $paper = Paper::tryFrom(is_string($wanted) ? $wanted : '') ?? throw UnknownChoice::of('paper', $wanted, array_column(Paper::cases(), 'value'));
+        $paper =
+            Paper::tryFrom(is_string($wanted) ? $wanted : '') ??
+            throw UnknownChoice::of('paper', $wanted, array_column(Paper::cases(), 'value'));
 
         $user = $this->user($request);
 
         return response($pdf->of($card->name, $this->composer->pages($card, $user), $paper, $user->units()), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.(Str::slug($card->name) ?: 'card').'.pdf"',
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="'.(Str::slug($card->name) ?: 'card').'.pdf"',
         ]);
     }
 
@@ -212,8 +291,13 @@ final readonly class CardController extends UndoableController
         $shared = $card->share_until !== null && $card->share_until->isFuture() && $card->share_token !== null;
 
         return [
-            'id' => $card->id, 'card' => ['name' => $card->name, 'rushes' => $card->rushes], 'ticks' => (object) $card->ticks, 'as_of' => now()->toIso8601ZuluString('millisecond'),
-            'share' => $shared ? ['link' => url('/shared/'.$card->share_token), 'until' => $card->share_until->toIso8601ZuluString()] : null,
+            'id' => $card->id,
+            'card' => ['name' => $card->name, 'rushes' => $card->rushes],
+            'ticks' => (object) $card->ticks,
+            'as_of' => now()->toIso8601ZuluString('millisecond'),
+            'share' => $shared
+                ? ['link' => url('/shared/'.$card->share_token), 'until' => $card->share_until->toIso8601ZuluString()]
+                : null,
             'pages' => $this->composer->pages($card, $user, $searches),
         ] + $this->history->undoState($card);
     }

@@ -22,7 +22,12 @@ abstract readonly class Controller
      */
     protected function refuseStrangers(User $user, string $field, array $ids): void
     {
-        $known = RushRecord::query()->withoutGlobalScope(SoftDeletingScope::class)->where('user_id', $user->id)->whereKey(array_values(array_unique($ids)))->pluck('id')->all();
+        $known = RushRecord::query()
+            ->withoutGlobalScope(SoftDeletingScope::class)
+            ->where('user_id', $user->id)
+            ->whereKey(array_values(array_unique($ids)))
+            ->pluck('id')
+            ->all();
         foreach ($ids as $at => $id) {
             if (! in_array($id, $known, true)) {
                 throw UnknownChoice::of($field.'.'.$at, $id, ['the id of a rush of yours']);

@@ -31,8 +31,13 @@ use RushHold\Faults\UnknownChoice;
  */
 final readonly class GearController extends UndoableController
 {
-    public function __construct(private GearDocuments $documents, private PlanCache $plans, private Quota $quota, History $history, Creation $creation)
-    {
+    public function __construct(
+        private GearDocuments $documents,
+        private PlanCache $plans,
+        private Quota $quota,
+        History $history,
+        Creation $creation,
+    ) {
         parent::__construct($history, $creation);
     }
 
@@ -43,7 +48,11 @@ final readonly class GearController extends UndoableController
         /** @var Collection<int, GearRecord> $gear */
         $gear = $user->gear()->orderBy('created_at')->orderBy('id')->get();
 
-        return new JsonResponse(['as_of' => $asOf, 'gear' => $gear->map(self::shape(...))->all(), 'quota' => $this->quota->ofGear($user)]);
+        return new JsonResponse([
+            'as_of' => $asOf,
+            'gear' => $gear->map(self::shape(...))->all(),
+            'quota' => $this->quota->ofGear($user),
+        ]);
     }
 
     public function show(Request $request): JsonResponse
@@ -62,7 +71,13 @@ final readonly class GearController extends UndoableController
         $document = $body->object('document');
         $this->documents->check($document, $type);
 
-        return $this->make($request, $body, $this->user($request)->gear()->make(['type' => $type, 'name' => $name, 'document' => $document]));
+        return $this->make(
+            $request,
+            $body,
+            $this->user($request)
+                ->gear()
+                ->make(['type' => $type, 'name' => $name, 'document' => $document]),
+        );
     }
 
     public function update(Request $request, GearRecord $gear): JsonResponse
@@ -73,23 +88,32 @@ final readonly class GearController extends UndoableController
         $this->documents->check($document, $gear->type);
         $this->quota->forGear($this->user($request), self::bytes($document) - self::bytes($gear->document));
 
-        return $this->answer($request, $this->history->edit($gear, $body->write(), static function (GearRecord $gear) use ($name, $document): void {
-            $gear->fill(['name' => $name, 'document' => $document]);
-        }));
+        return $this->answer(
+            $request,
+            $this->history->edit($gear, $body->write(), static function (GearRecord $gear) use (
+                $name,
+                $document,
+            ): void {
+                $gear->fill(['name' => $name, 'document' => $document]);
+            }),
+        );
     }
 
     /** The hold of a rush in the words of this body. */
     public function translation(Request $request, GearRecord $gear, RushRecord $rush): JsonResponse
     {
-        if ($gear->type !== 'body') {
-            throw UnknownChoice::of('gear', $gear->type, ['a body']);
-        }
+        $gear->asBody();
         $user = $this->user($request);
         $profile = BodyProfile::read($gear->read(), $gear->name);
         $plan = $this->plans->planOf($rush, $user);
         $says = (new Translation($profile, $user->assumed(), $user->units()))->say($plan->hold, $plan->kit->body);
 
-        return new JsonResponse(['translation' => array_map(static fn (Translated $said): array => $said->toArray($profile->controlNames()), $says)]);
+        return new JsonResponse([
+            'translation' => array_map(
+                static fn (Translated $said): array => $said->toArray($profile->controlNames()),
+                $says,
+            ),
+        ]);
     }
 
     protected function record(Request $request): GearRecord
@@ -116,6 +140,12 @@ final readonly class GearController extends UndoableController
     /** @return array<string, mixed> */
     public static function shape(GearRecord $gear): array
     {
-        return ['id' => $gear->id, 'type' => $gear->type, 'name' => $gear->name, 'revision' => $gear->revision, 'document' => $gear->document];
+        return [
+            'id' => $gear->id,
+            'type' => $gear->type,
+            'name' => $gear->name,
+            'revision' => $gear->revision,
+            'document' => $gear->document,
+        ];
     }
 }

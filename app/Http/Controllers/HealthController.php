@@ -48,7 +48,14 @@ final readonly class HealthController extends Controller
             return ['well' => false, 'message' => 'does not answer: '.mb_strcut($away->getMessage(), 0, 120)];
         }
 
-        return ['well' => true, 'message' => sprintf('answers in %.1f ms; %d portions of work wait', (hrtime(true) - $from) / 1e6, $waiting)];
+        return [
+            'well' => true,
+            'message' => sprintf(
+                'answers in %.1f ms; %d portions of work wait',
+                (hrtime(true) - $from) / 1e6,
+                $waiting,
+            ),
+        ];
     }
 
     /** @return array{well: bool, message: string} */
@@ -77,6 +84,11 @@ final readonly class HealthController extends Controller
     {
         $file = storage_path('logs/rush-hold-'.date('Y-m-d').'.log');
 
-        return ['well' => true, 'message' => is_file($file) ? sprintf('%d KB written today', (int) (filesize($file) / 1000)) : 'nothing written today'];
+        return [
+            'well' => true,
+            'message' => is_file($file)
+                ? sprintf('%d KB written today', (int) (filesize($file) / 1000))
+                : 'nothing written today',
+        ];
     }
 }

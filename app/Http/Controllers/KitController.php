@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Kit\Kit;
 use RushHold\Kit\KitAssembly;
-use RushHold\Kit\Reach;
+use RushHold\Wording\Reach;
 
 /** Kits: a body, a lens and perhaps a converter of the account, put together. */
 final readonly class KitController extends Controller
@@ -69,21 +69,36 @@ final readonly class KitController extends Controller
         $parts = [];
         foreach (KitRecord::PARTS as $type) {
             $id = $request->query($type.'_id');
-            $part = is_string($id) && $id !== '' ? GearRecord::query()->whereKey($this->part($user, $type, $id))->firstOrFail() : null;
+            $part =
+                is_string($id) && $id !== ''
+                    ? GearRecord::query()->whereKey($this->part($user, $type, $id))->firstOrFail()
+                    : null;
             if ($part === null && in_array($type, ['body', 'lens'], true)) {
                 throw UnknownChoice::of($type.'_id', $id, ['the id of a '.$type.' of yours']);
             }
             $parts[$type] = $part?->read();
         }
-        $together = Kit::fromArray(KitAssembly::document($parts['body'] ?? [], $parts['lens'] ?? [], $parts['converter'], $parts['adapter']));
+        $together = Kit::fromArray(
+            KitAssembly::document($parts['body'] ?? [], $parts['lens'] ?? [], $parts['converter'], $parts['adapter']),
+        );
 
-        return new JsonResponse(['lines' => (new Reach($together, $user->units()))->lines($user->assumed()->value('area.reflex.dim_f'))]);
+        return new JsonResponse([
+            'lines' => (new Reach($together, $user->units()))->lines($user->assumed()->value('area.reflex.dim_f')),
+        ]);
     }
 
     /** @return array<string, mixed> */
     public static function shape(KitRecord $kit): array
     {
-        return ['id' => $kit->id, 'name' => $kit->name(), 'body_id' => $kit->body_id, 'lens_id' => $kit->lens_id, 'converter_id' => $kit->converter_id, 'adapter_id' => $kit->adapter_id, 'kit' => $kit->document()];
+        return [
+            'id' => $kit->id,
+            'name' => $kit->name(),
+            'body_id' => $kit->body_id,
+            'lens_id' => $kit->lens_id,
+            'converter_id' => $kit->converter_id,
+            'adapter_id' => $kit->adapter_id,
+            'kit' => $kit->document(),
+        ];
     }
 
     private function part(User $user, string $type, string $id): string

@@ -30,7 +30,11 @@ final readonly class KitFileController extends Controller
 
     public function preview(Request $request): JsonResponse
     {
-        return new JsonResponse(['pieces' => $this->files->preview($this->user($request), Body::of($request)->longText('file'))]);
+        $user = $this->user($request);
+
+        return new JsonResponse([
+            'pieces' => $this->files->preview($user, $this->files->text($user, Body::of($request))),
+        ]);
     }
 
     public function import(Request $request): JsonResponse
@@ -42,7 +46,13 @@ final readonly class KitFileController extends Controller
                 throw UnknownChoice::of('choices.'.$at, $choice, ['new', 'over', 'skip']);
             }
         }
-        $taken = $this->files->import($this->user($request), $body->longText('file'), $choices, $body->optionalText('write_id', 40));
+        $user = $this->user($request);
+        $taken = $this->files->import(
+            $user,
+            $this->files->text($user, $body),
+            $choices,
+            $body->optionalText('write_id', 40),
+        );
 
         return new JsonResponse(['gear' => array_map(GearController::shape(...), $taken)]);
     }
@@ -53,8 +63,13 @@ final readonly class KitFileController extends Controller
         $text = (string) json_encode($file, $as | JSON_PRETTY_PRINT);
 
         // what is long is written without the spaces, so that it can be taken in again
-        return response((strlen($text) > KitFiles::LARGEST / 2 ? (string) json_encode($file, $as) : $text)."\n", 200, [
-            'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.$name.'.kit.json"',
-        ]);
+        return response(
+            (strlen($text) > KitFiles::LARGEST / 2 ? (string) json_encode($file, $as) : $text)."\n",
+            200,
+            [
+                'Content-Type' => 'application/json',
+                'Content-Disposition' => 'attachment; filename="'.$name.'.kit.json"',
+            ],
+        );
     }
 }

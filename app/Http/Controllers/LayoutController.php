@@ -31,8 +31,12 @@ use RushHold\Hold\Scheme;
  */
 final readonly class LayoutController extends UndoableController
 {
-    public function __construct(private LayoutReport $report, private SchemaChecker $checker, History $history, Creation $creation)
-    {
+    public function __construct(
+        private LayoutReport $report,
+        private SchemaChecker $checker,
+        History $history,
+        Creation $creation,
+    ) {
         parent::__construct($history, $creation);
     }
 
@@ -48,26 +52,43 @@ final readonly class LayoutController extends UndoableController
         $document = $body->object('layout');
         $this->check($document, $user);
 
-        return $this->answer($request, $this->history->edit($this->begun($gear, $user), $body->write(), static function (LayoutRecord $layout) use ($document): void {
-            $layout->document = $document;
-        }));
+        return $this->answer(
+            $request,
+            $this->history->edit($this->begun($gear, $user), $body->write(), static function (
+                LayoutRecord $layout,
+            ) use ($document): void {
+                $layout->document = $document;
+            }),
+        );
     }
 
     /** The layout with a button scheme laid on it; nothing is kept. */
     public function scheme(Request $request, GearRecord $gear, string $scheme): JsonResponse
     {
-        $wanted = Scheme::tryFrom($scheme) ?? throw UnknownChoice::of('scheme', $scheme, array_column(Scheme::cases(), 'value'));
+        $wanted =
+            Scheme::tryFrom($scheme) ??
+            throw UnknownChoice::of('scheme', $scheme, array_column(Scheme::cases(), 'value'));
 
-        return new JsonResponse(['layout' => SchemeLayer::lay($this->report->onBody(self::body($gear), $this->of($gear), $this->user($request)), $wanted)->toArray()]);
+        return new JsonResponse([
+            'layout' => SchemeLayer::lay(
+                $this->report->onBody($gear->asBody(), $this->of($gear), $this->user($request)),
+                $wanted,
+            )->toArray(),
+        ]);
     }
 
     /** The quickest layout for the holds of the day; nothing is kept. */
     public function best(Request $request, GearRecord $gear): JsonResponse
     {
-        $onBody = $this->report->onBody(self::body($gear), $this->of($gear), $this->user($request));
+        $onBody = $this->report->onBody($gear->asBody(), $this->of($gear), $this->user($request));
         $best = (new Switching($onBody))->best();
 
-        return new JsonResponse(['layout' => $best['layout']->toArray(), 'most' => $best['most'] === null ? null : $onBody->name($best['most'])] + $best);
+        return new JsonResponse(
+            [
+                'layout' => $best['layout']->toArray(),
+                'most' => $best['most'] === null ? null : $onBody->name($best['most']),
+            ] + $best,
+        );
     }
 
     protected function record(Request $request): LayoutRecord
@@ -87,11 +108,17 @@ final readonly class LayoutController extends UndoableController
 
     private function shown(GearRecord $gear, ?LayoutRecord $layout, User $user): JsonResponse
     {
-        $onBody = $this->report->onBody(self::body($gear), $layout, $user);
+        $onBody = $this->report->onBody($gear->asBody(), $layout, $user);
 
         return new JsonResponse(
-            ['id' => $gear->id, 'layout' => $layout->document ?? $onBody->layout->toArray(), 'report' => $this->report->of($onBody)]
-            + ($layout === null ? ['revision' => 1, 'write_id' => '', 'can_undo' => false, 'can_redo' => false] : $this->history->undoState($layout)),
+            [
+                'id' => $gear->id,
+                'layout' => $layout->document ?? $onBody->layout->toArray(),
+                'report' => $this->report->of($onBody),
+            ] +
+                ($layout === null
+                    ? ['revision' => 1, 'write_id' => '', 'can_undo' => false, 'can_redo' => false]
+                    : $this->history->undoState($layout)),
         );
     }
 
@@ -103,16 +130,22 @@ final readonly class LayoutController extends UndoableController
     /** The layout of a body, begun on its first change. */
     private function begun(GearRecord $gear, User $user): LayoutRecord
     {
-        return $this->of($gear) ?? DB::transaction(function () use ($gear, $user): LayoutRecord {
-            User::query()->whereKey($user->id)->lockForUpdate()->first();
-            $layout = $this->of($gear);
-            if ($layout === null) {
-                $layout = $user->layouts()->make(['gear_id' => self::body($gear)->id, 'document' => json_decode((string) json_encode(Layout::fresh()->toArray()))]);
-                $this->history->begin($layout);
-            }
+        return $this->of($gear) ??
+            DB::transaction(function () use ($gear, $user): LayoutRecord {
+                User::query()->whereKey($user->id)->lockForUpdate()->first();
+                $layout = $this->of($gear);
+                if ($layout === null) {
+                    $layout = $user
+                        ->layouts()
+                        ->make([
+                            'gear_id' => $gear->asBody()->id,
+                            'document' => json_decode((string) json_encode(Layout::fresh()->toArray())),
+                        ]);
+                    $this->history->begin($layout);
+                }
 
-            return $layout;
-        });
+                return $layout;
+            });
     }
 
     /** Every hold it names, wherever, must answer a rush of this account, deleted or not. */
@@ -131,10 +164,5 @@ final readonly class LayoutController extends UndoableController
             $named["follows.{$at}.to"] = $pair->to ?? null;
         }
         $this->refuseStrangers($user, 'layout', array_filter($named, is_string(...)));
-    }
-
-    private static function body(GearRecord $gear): GearRecord
-    {
-        return $gear->type === 'body' ? $gear : throw UnknownChoice::of('gear', $gear->type, ['a body']);
     }
 }

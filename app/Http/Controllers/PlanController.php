@@ -17,8 +17,11 @@ use RushHold\Faults\Fault;
 use RushHold\Planning\Explore\PlanMap;
 use RushHold\Planning\Explore\SchoolComparison;
 use RushHold\Planning\Plan;
-use RushHold\Planning\PlanDocument;
 use RushHold\Planning\Planner;
+use RushHold\Wording\Plan\PlanDocument;
+use RushHold\Wording\Plan\SchoolsDocument;
+use RushHold\Wording\Units;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Plans: that of a kept rush, and that of documents sent along. */
 final readonly class PlanController extends Controller
@@ -37,39 +40,91 @@ final readonly class PlanController extends Controller
     public function store(Request $request): JsonResponse
     {
         $body = Body::of($request);
-        [$plan, $fault] = $this->plans->planDocuments($body->object('rush'), $body->object('kit'), $this->user($request));
+        [$plan, $fault] = $this->plans->planDocuments(
+            $body->object('rush'),
+            $body->object('kit'),
+            $this->user($request),
+        );
 
         return $plan?->response() ?? $this->refuse((array) $fault);
     }
 
     /** What would change the answer: the nearest tipping points, and for each field of the hold its nearest flip. */
-    public function tips(Request $request, RushRecord $rush): JsonResponse
+    public function tips(Request $request, RushRecord $rush): Response
     {
-        return $this->answer($request, $rush, 'What would change the answer', function (Plan $plan): array {
-            $told = PlanDocument::tips($plan, $this->planner->tips($plan));
+        return $this->answerOrNothing($request, $rush, 'What would change the answer', function (
+            Plan $plan,
+            Units $units,
+        ): array {
+            $told = PlanDocument::tips($this->planner->tips($plan), $units);
 
             return ['flips' => (object) $told['flips']] + $told;
         });
     }
 
     /** The answer for other distances and speeds, on a grid round the rush. */
-    public function map(Request $request, RushRecord $rush): JsonResponse
+    public function map(Request $request, RushRecord $rush): Response
     {
-        return $this->answer($request, $rush, 'The map', fn (Plan $plan): array => PlanMap::around($this->planner, $plan));
+        return $this->answerOrNothing(
+            $request,
+            $rush,
+            'The map',
+            fn (Plan $plan): array => PlanMap::around($this->planner, $plan),
+        );
     }
 
     /** The same rush answered by each school of practice. */
     public function schools(Request $request, RushRecord $rush): JsonResponse
     {
-        return $this->answer($request, $rush, 'The comparison', fn (Plan $plan): array => ['questions' => SchoolComparison::of($this->planner, $plan)]);
+        return $this->answer(
+            $request,
+            $rush,
+            'The comparison',
+            fn (Plan $plan, Units $units): array => [
+                'questions' => SchoolsDocument::of(SchoolComparison::of($this->planner, $plan), $units),
+            ],
+        );
     }
 
-    /** @param  \Closure(Plan): array<string, mixed>  $reckon */
+    /** @param  \Closure(Plan, Units): array<string, mixed>  $reckon */
     private function answer(Request $request, RushRecord $rush, string $what, \Closure $reckon): JsonResponse
     {
-        $plan = $this->planOf($request, $rush);
+        return $this->answerOf($this->planOf($request, $rush), $request, $rush, $what, $reckon);
+    }
 
-        return JsonResponse::fromJsonString($this->reckoning->json($what, ['rush' => $rush->document, 'figures' => $this->user($request)->assumptions], static fn (): array => $reckon($plan)));
+    /**
+     * The same for what a page asks for by itself while its rush goes on being changed: nothing where that has no plan just now.
+     *
+     * @param  \Closure(Plan, Units): array<string, mixed>  $reckon
+     */
+    private function answerOrNothing(Request $request, RushRecord $rush, string $what, \Closure $reckon): Response
+    {
+        try {
+            $plan = $this->plans->planOf($rush, $this->user($request));
+        } catch (Fault) {
+            return response()->noContent();
+        }
+
+        return $this->answerOf($plan, $request, $rush, $what, $reckon);
+    }
+
+    /** @param  \Closure(Plan, Units): array<string, mixed>  $reckon */
+    private function answerOf(
+        Plan $plan,
+        Request $request,
+        RushRecord $rush,
+        string $what,
+        \Closure $reckon,
+    ): JsonResponse {
+        $units = $this->user($request)->units();
+
+        return JsonResponse::fromJsonString(
+            $this->reckoning->json(
+                $what,
+                ['rush' => $rush->document, 'figures' => $this->user($request)->assumptions],
+                static fn (): array => $reckon($plan, $units),
+            ),
+        );
     }
 
     private function planOf(Request $request, RushRecord $rush): Plan
@@ -86,6 +141,8 @@ final readonly class PlanController extends Controller
     {
         /** @var list<array{pointer: string, value: mixed, range: string, message: string}> $faults */
         $faults = $fault['faults'] ?? [];
-        throw new ProblemException(new Problem('bad-input', 422, 'There is no plan for this', $faults[0]['message'] ?? '', $faults));
+        throw new ProblemException(
+            new Problem('bad-input', 422, 'There is no plan for this', $faults[0]['message'] ?? '', $faults),
+        );
     }
 }

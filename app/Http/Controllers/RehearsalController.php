@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RushHold\Faults\NumberOutOfRange;
 use RushHold\Hold\Dials;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Rehearsals of a rush: what many passes tell, what would help, one pass to play. */
 final readonly class RehearsalController extends Controller
@@ -26,6 +27,14 @@ final readonly class RehearsalController extends Controller
     public function remedies(Request $request, RushRecord $rush): JsonResponse
     {
         return self::json($this->rehearsals->remedies($rush, $this->user($request)));
+    }
+
+    public function outlook(Request $request, RushRecord $rush): Response
+    {
+        $told = $this->rehearsals->outlook($rush, $this->user($request));
+
+        // a page asks for it by itself, while its rush goes on being changed
+        return $told === null ? response()->noContent() : self::json($told);
     }
 
     /** Many passes with dials turned, beside the hold as it is; nothing is kept. */

@@ -33,8 +33,13 @@ final readonly class RushController extends UndoableController
     /** Rushes of one page of the list. */
     private const PAGE = 500;
 
-    public function __construct(private RushWriter $writer, private PlanCache $plans, private Quota $quota, History $history, Creation $creation)
-    {
+    public function __construct(
+        private RushWriter $writer,
+        private PlanCache $plans,
+        private Quota $quota,
+        History $history,
+        Creation $creation,
+    ) {
         parent::__construct($history, $creation);
     }
 
@@ -45,17 +50,31 @@ final readonly class RushController extends UndoableController
         $user = $this->user($request);
         $page = Page::of($request);
         // rows as they are kept: a list is asked for often, and shows little of each
-        $found = array_values($page->on(RushRecord::query()->whereBelongsTo($user), 'updated_at', self::PAGE)->toBase()
-            ->leftJoin('plans', 'plans.rush_id', '=', 'rushes.id')
-            ->select(['rushes.id', 'rushes.kit_id', 'rushes.name', 'rushes.updated_at', 'plans.settings'])
-            ->selectRaw("JSON_VALUE(rushes.document, '$.subject.kind') AS kind")
-            ->get()->all());
+        $found = array_values(
+            $page
+                ->on(RushRecord::query()->whereBelongsTo($user), 'updated_at', self::PAGE)
+                ->toBase()
+                ->leftJoin('plans', 'plans.rush_id', '=', 'rushes.id')
+                ->select(['rushes.id', 'rushes.kit_id', 'rushes.name', 'rushes.updated_at', 'plans.settings'])
+                ->selectRaw("JSON_VALUE(rushes.document, '$.subject.kind') AS kind")
+                ->get()
+                ->all(),
+        );
         $rows = array_slice($found, 0, self::PAGE);
-        $kits = KitRecord::query()->whereKey(array_values(array_unique(array_column($rows, 'kit_id'))))->with(KitRecord::NAMES)->get()->keyBy('id');
+        $kits = KitRecord::query()
+            ->whereKey(array_values(array_unique(array_column($rows, 'kit_id'))))
+            ->with(KitRecord::NAMES)
+            ->get()
+            ->keyBy('id');
 
         return new JsonResponse([
-            'as_of' => $asOf, 'rushes' => array_map(static fn (\stdClass $row): array => RushResource::row($row, $kits->get($row->kit_id)?->name() ?? ''), $rows),
-            'next' => Page::next($found, 'updated_at', self::PAGE), 'quota' => ['used' => $user->rushes()->count(), 'most' => (int) config('rushhold.quota.rushes')],
+            'as_of' => $asOf,
+            'rushes' => array_map(
+                static fn (\stdClass $row): array => RushResource::row($row, $kits->get($row->kit_id)?->name() ?? ''),
+                $rows,
+            ),
+            'next' => Page::next($found, 'updated_at', self::PAGE),
+            'quota' => ['used' => $user->rushes()->count(), 'most' => (int) config('rushhold.quota.rushes')],
         ]);
     }
 
@@ -64,7 +83,11 @@ final readonly class RushController extends UndoableController
         $body = Body::of($request);
         $user = $this->user($request);
 
-        return $this->make($request, $body, $this->writer->begun($user, $this->kit($body, $user), $body->object('rush'), $this->focal($body)));
+        return $this->make(
+            $request,
+            $body,
+            $this->writer->begun($user, $this->kit($body, $user), $body->object('rush'), $this->focal($body)),
+        );
     }
 
     public function show(Request $request): JsonResponse
@@ -78,9 +101,19 @@ final readonly class RushController extends UndoableController
         $user = $this->user($request);
 
         // the rush and its plan are written together, so that one flush to disk serves both
-        return DB::transaction(fn (): JsonResponse => $this->answer($request, $this->writer->edit(
-            $rush, $body->write(), $body->object('rush'), $this->kit($body, $user), $this->focal($body), $body->optionalObject('dials'),
-        )));
+        return DB::transaction(
+            fn (): JsonResponse => $this->answer(
+                $request,
+                $this->writer->edit(
+                    $rush,
+                    $body->write(),
+                    $body->object('rush'),
+                    $this->kit($body, $user),
+                    $this->focal($body),
+                    $body->optionalObject('dials'),
+                ),
+            ),
+        );
     }
 
     public function duplicate(Request $request, RushRecord $rush): JsonResponse
@@ -102,14 +135,17 @@ final readonly class RushController extends UndoableController
     {
         $user = $this->user($request);
 
-        return RushResource::whole($record, $this->plans->of($record, $user), $user->units(), $this->history)->response($status);
+        return RushResource::whole($record, $this->plans->of($record, $user), $user->units(), $this->history)->response(
+            $status,
+        );
     }
 
     private function kit(Body $body, User $user): KitRecord
     {
         $id = $body->text('kit_id', 26);
 
-        return $user->kits()->whereKey($id)->first() ?? throw UnknownChoice::of('kit_id', $id, ['the id of a kit of yours']);
+        return $user->kits()->whereKey($id)->first() ??
+            throw UnknownChoice::of('kit_id', $id, ['the id of a kit of yours']);
     }
 
     private function focal(Body $body): ?float

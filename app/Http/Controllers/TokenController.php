@@ -44,16 +44,32 @@ final readonly class TokenController extends Controller
         }
         $days = $body->optionalNumber('days', 1, self::DAYS, 'days');
         if ($user->tokens()->count() >= self::MOST) {
-            throw new ProblemException(new Problem('full', 409, 'No room for another key', sprintf('An account has %d keys at the most. End one that is no longer used.', self::MOST)));
+            throw new ProblemException(
+                new Problem(
+                    'full',
+                    409,
+                    'No room for another key',
+                    sprintf('An account has %d keys at the most. End one that is no longer used.', self::MOST),
+                ),
+            );
         }
         $made = $user->createToken($body->text('name'), $scopes, $days === null ? null : now()->addDays((int) $days));
 
-        return new JsonResponse(['token' => self::shape(KeyRecord::query()->whereKey($made->accessToken->getKey())->firstOrFail()), 'text' => $made->plainTextToken], 201);
+        return new JsonResponse(
+            [
+                'token' => self::shape(KeyRecord::query()->whereKey($made->accessToken->getKey())->firstOrFail()),
+                'text' => $made->plainTextToken,
+            ],
+            201,
+        );
     }
 
     public function destroy(Request $request, string $token): Response
     {
-        $found = ctype_digit($token) && strlen($token) < 16 ? $this->user($request)->tokens()->whereKey((int) $token)->first() : null;
+        $found =
+            ctype_digit($token) && strlen($token) < 16
+                ? $this->user($request)->tokens()->whereKey((int) $token)->first()
+                : null;
         $found === null ? abort(404) : $found->delete();
 
         return response()->noContent();
@@ -63,8 +79,12 @@ final readonly class TokenController extends Controller
     private static function shape(KeyRecord $token): array
     {
         return [
-            'id' => $token->id, 'name' => $token->name, 'scopes' => $token->abilities, 'made_at' => $token->created_at->toIso8601ZuluString(),
-            'used_at' => $token->last_used_at?->toIso8601ZuluString(), 'until' => $token->expires_at?->toIso8601ZuluString(),
+            'id' => $token->id,
+            'name' => $token->name,
+            'scopes' => $token->abilities,
+            'made_at' => $token->created_at->toIso8601ZuluString(),
+            'used_at' => $token->last_used_at?->toIso8601ZuluString(),
+            'until' => $token->expires_at?->toIso8601ZuluString(),
         ];
     }
 }

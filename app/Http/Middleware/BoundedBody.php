@@ -19,6 +19,9 @@ final class BoundedBody
 {
     public const KEY = 'longest_body_kb';
 
+    /** Set where the body is read as a stream, and never as a whole. */
+    public const STREAMED = 'body_is_streamed';
+
     /** Longest body where the route does not say, in KB. */
     public const USUAL_KB = 256;
 
@@ -31,11 +34,22 @@ final class BoundedBody
     {
         $most = self::limitKb($request->route()) * 1024;
         $told = (int) $request->headers->get('Content-Length', '0');
-        $length = $told > $most ? $told : strlen($request->getContent());
+        // what is read as a stream counts itself while it is read (app/Files)
+        $streamed = isset($request->route()->defaults[self::STREAMED]);
+        $length = $told > $most || $streamed ? $told : strlen($request->getContent());
         if ($length > $most) {
-            throw new ProblemException(new Problem('too-large', 413, 'That is too large', sprintf(
-                'The request is %s KB long; it must be at most %s KB. Nothing was saved.', number_format($length / 1024, 0, '.', ' '), number_format($most / 1024, 0, '.', ' '),
-            )));
+            throw new ProblemException(
+                new Problem(
+                    'too-large',
+                    413,
+                    'That is too large',
+                    sprintf(
+                        'The request is %s KB long; it must be at most %s KB. Nothing was saved.',
+                        number_format($length / 1024, 0, '.', ' '),
+                        number_format($most / 1024, 0, '.', ' '),
+                    ),
+                ),
+            );
         }
 
         return $next($request);

@@ -32,12 +32,26 @@ final class ByKey
         Auth::shouldUse('sanctum');
         $user = Auth::guard('sanctum')->user();
         $key = $user instanceof User ? $user->currentAccessToken() : null;
-        if (! $key instanceof KeyRecord) {
-            throw new ProblemException(new Problem('bad-key', 401, 'This key opens nothing', 'It is not known here, or it has ended. Keys are made in Settings.'));
+        if (! ($key instanceof KeyRecord)) {
+            throw new ProblemException(
+                new Problem(
+                    'bad-key',
+                    401,
+                    'This key opens nothing',
+                    'It is not known here, or it has ended. Keys are made in Settings.',
+                ),
+            );
         }
         $scope = Operations::find($request->method(), $request->route()->uri())?->scope;
         if ($scope === null || ! self::allows($key, $scope)) {
-            throw new ProblemException(new Problem('not-allowed', 403, 'This key does not allow that', $scope === null ? 'That is only for somebody at a page.' : "It needs the scope {$scope->value}."));
+            throw new ProblemException(
+                new Problem(
+                    'not-allowed',
+                    403,
+                    'This key does not allow that',
+                    $scope === null ? 'That is only for somebody at a page.' : "It needs the scope {$scope->value}.",
+                ),
+            );
         }
         if ($key->last_used_at === null || $key->last_used_at->diffInSeconds(now()) > self::SEEN_EVERY_S) {
             $key->forceFill(['last_used_at' => now()])->save();

@@ -28,7 +28,14 @@ final class ForItsAccount
         $key = $user instanceof User ? $user->key() : null;
         $as = $request->headers->get(self::ASKS);
         if ($key !== null && $as !== null && $as !== '' && ! hash_equals($key, $as)) {
-            throw new ProblemException(new Problem('other-account', 401, 'Another account has signed in here', 'Nothing was changed. Load the page again.'));
+            throw new ProblemException(
+                new Problem(
+                    'other-account',
+                    401,
+                    'Another account has signed in here',
+                    'Nothing was changed. Load the page again.',
+                ),
+            );
         }
         $response = $next($request);
         $now = $request->user();

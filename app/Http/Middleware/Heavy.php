@@ -17,7 +17,15 @@ final readonly class Heavy
 {
     /** What is marked so, below /api/, an id as *; the page asks for no more than its turns of these, and bin/serve/nginx.conf sends them to a line of their own. */
     public const PATHS = [
-        'rushes/*/rehearsal', 'rushes/*/rehearsal/remedies', 'rushes/*/rehearsal/try', 'rushes/*/map', 'rushes/*/schools', 'rushes/*/sweeps', 'layouts/*/best', 'cards/*/pdf',
+        'rushes/*/rehearsal',
+        'rushes/*/rehearsal/remedies',
+        'rushes/*/rehearsal/try',
+        'rushes/*/rehearsal/outlook',
+        'rushes/*/map',
+        'rushes/*/schools',
+        'rushes/*/sweeps',
+        'layouts/*/best',
+        'cards/*/pdf',
     ];
 
     public function __construct(private Turns $turns) {}
@@ -32,7 +40,16 @@ final readonly class Heavy
         $user = $request->user();
         $turn = $this->turns->await($user instanceof User ? (string) $user->id : 'nobody');
         if ($turn === null) {
-            throw new ProblemException(new Problem('busy', 429, 'Two reckonings of yours are under way', 'This one waits until they are done.', [], ['retry_after_s' => 1]));
+            throw new ProblemException(
+                new Problem(
+                    'busy',
+                    429,
+                    'Two reckonings of yours are under way',
+                    'This one waits until they are done.',
+                    [],
+                    ['retry_after_s' => 1],
+                ),
+            );
         }
         try {
             return $next($request);

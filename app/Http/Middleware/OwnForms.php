@@ -16,7 +16,9 @@ class OwnForms extends ValidateCsrfToken
     protected function tokensMatch($request): bool
     {
         // a key is no cookie: no other page can make a browser send it
-        return ByKey::is($request) || parent::tokensMatch($request) || ($request->user() === null && $this->sentBack($request));
+        return ByKey::is($request) ||
+            parent::tokensMatch($request) ||
+            ($request->user() === null && $this->sentBack($request));
     }
 
     private function sentBack(Request $request): bool
@@ -25,8 +27,11 @@ class OwnForms extends ValidateCsrfToken
         $sent = $this->getTokenFromRequest($request);
         $origin = $request->headers->get('Origin');
 
-        return is_string($kept) && $kept !== '' && is_string($sent) && hash_equals($kept, $sent)
-            && ($origin === null || parse_url($origin, PHP_URL_HOST) === $request->getHost())
-            && in_array($request->headers->get('Sec-Fetch-Site', 'same-origin'), ['same-origin', 'none'], true);
+        return is_string($kept) &&
+            $kept !== '' &&
+            is_string($sent) &&
+            hash_equals($kept, $sent) &&
+            ($origin === null || parse_url($origin, PHP_URL_HOST) === $request->getHost()) &&
+            in_array($request->headers->get('Sec-Fetch-Site', 'same-origin'), ['same-origin', 'none'], true);
     }
 }

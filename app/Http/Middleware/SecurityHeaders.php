@@ -19,8 +19,17 @@ final class SecurityHeaders
         $response = $next($request);
         $response->headers->add([
             'Content-Security-Policy' => implode('; ', [
-                "default-src 'none'", "script-src 'self'", "style-src 'self' 'nonce-{$nonce}'", "font-src 'self'", "img-src 'self' data:",
-                "connect-src 'self'", "manifest-src 'self'", "worker-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'",
+                "default-src 'none'",
+                "script-src 'self'",
+                "style-src 'self' 'nonce-{$nonce}'",
+                "font-src 'self'",
+                "img-src 'self' data:",
+                "connect-src 'self'",
+                "manifest-src 'self'",
+                "worker-src 'self'",
+                "base-uri 'none'",
+                "form-action 'self'",
+                "frame-ancestors 'none'",
             ]),
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
@@ -29,7 +38,10 @@ final class SecurityHeaders
             'Cross-Origin-Opener-Policy' => 'same-origin',
             'Cross-Origin-Resource-Policy' => 'same-origin',
         ]);
-        if (! $response->headers->has('Cache-Control') || str_contains((string) $response->headers->get('Cache-Control'), 'private')) {
+        if (
+            ! $response->headers->has('Cache-Control') ||
+            str_contains((string) $response->headers->get('Cache-Control'), 'private')
+        ) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
 

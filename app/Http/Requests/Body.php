@@ -29,7 +29,7 @@ final readonly class Body
         $fields = SchemaChecker::decoded($request->getContent() ?: '{}', 'The request');
 
         // some clients write an empty object as an empty list
-        $fields = $fields === [] ? new \stdClass : $fields;
+        $fields = $fields === [] ? new \stdClass() : $fields;
 
         return new self($fields instanceof \stdClass ? $fields : throw WrongType::of('', $fields, 'a JSON object'));
     }
@@ -37,7 +37,7 @@ final readonly class Body
     public function object(string $name): \stdClass
     {
         $value = $this->need($name);
-        if (! $value instanceof \stdClass) {
+        if (! ($value instanceof \stdClass)) {
             throw WrongType::of($name, $value, 'an object');
         }
         HiddenCharacters::refuse($value, $name);
@@ -55,7 +55,9 @@ final readonly class Body
     {
         $count = count(get_object_vars($value = $this->object($name)));
 
-        return $count <= $most ? $value : throw TextOutOfBounds::of($name, $count.' entries', sprintf('at most %d entries', $most));
+        return $count <= $most
+            ? $value
+            : throw TextOutOfBounds::of($name, $count.' entries', sprintf('at most %d entries', $most));
     }
 
     /** One line of text, without the spaces round it. */
@@ -99,7 +101,13 @@ final readonly class Body
         }
         HiddenCharacters::refuse($value, $name);
 
-        return array_map(static fn (mixed $item, int|string $at): string => is_string($item) ? $item : throw WrongType::of($name.'.'.$at, $item, 'text'), $value, array_keys($value));
+        return array_map(
+            static fn (mixed $item, int|string $at): string => is_string($item)
+                ? $item
+                : throw WrongType::of($name.'.'.$at, $item, 'text'),
+            $value,
+            array_keys($value),
+        );
     }
 
     public function whole(string $name): int
@@ -126,7 +134,9 @@ final readonly class Body
             throw WrongType::of($name, $value, 'a number');
         }
 
-        return $value >= $least && $value <= $most ? (float) $value : throw NumberOutOfRange::of($name, (float) $value, $least, $most, $unit);
+        return $value >= $least && $value <= $most
+            ? (float) $value
+            : throw NumberOutOfRange::of($name, (float) $value, $least, $most, $unit);
     }
 
     /** What the writer of a change says of it; without a gesture, it is undone by itself. */
@@ -134,7 +144,11 @@ final readonly class Body
     {
         $revision = $this->whole('revision');
 
-        return new Write($revision, $this->optionalText('gesture', 40) ?? 'at '.$revision, $this->optionalText('write_id', 40) ?? '');
+        return new Write(
+            $revision,
+            $this->optionalText('gesture', 40) ?? 'at '.$revision,
+            $this->optionalText('write_id', 40) ?? '',
+        );
     }
 
     private function need(string $name): mixed

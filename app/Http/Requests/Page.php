@@ -21,7 +21,10 @@ final readonly class Page
         if ($after === null || $after === '') {
             return new self(null, '');
         }
-        if (! is_string($after) || preg_match('/^(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d\.\d{6})_([0-9a-z]{26})$/', $after, $found) !== 1) {
+        if (
+            ! is_string($after) ||
+            preg_match('/^(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d\.\d{6})_([0-9a-z]{26})$/', $after, $found) !== 1
+        ) {
             throw UnknownChoice::of('after', $after, ['what the page before gave as next']);
         }
 
@@ -43,7 +46,9 @@ final readonly class Page
             $all->whereRaw("({$key}, {$id}) < (?, ?)", [$this->time, $this->id]);
         }
 
-        $all->orderByDesc($key)->orderByDesc($id)->limit($size + 1);
+        $all->orderByDesc($key)
+            ->orderByDesc($id)
+            ->limit($size + 1);
 
         return $all;
     }

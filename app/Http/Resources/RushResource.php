@@ -22,21 +22,32 @@ final class RushResource
     public static function row(\stdClass $row, string $kit): array
     {
         return [
-            'id' => $row->id, 'name' => $row->name, 'kind' => $row->kind,
+            'id' => $row->id,
+            'name' => $row->name,
+            'kind' => $row->kind,
             // 2026-11-25 06:00:00.123456 as 2026-11-25T06:00:00.123Z
             'updated_at' => substr($row->updated_at, 0, 10).'T'.substr($row->updated_at, 11, 12).'Z',
-            'kit' => $kit, 'settings' => $row->settings === null ? null : json_decode($row->settings),
+            'kit' => $kit,
+            'settings' => $row->settings === null ? null : json_decode($row->settings),
         ];
     }
 
     /** All a page shows of it; rush and plan go out as they are kept. */
     public static function whole(RushRecord $rush, PlanRecord $plan, Units $units, History $history): JsonText
     {
-        return JsonText::object([
-            'id' => $rush->id, 'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
-            'kit_id' => $rush->kit_id, 'focal_mm' => $rush->focal_mm, 'rush' => JsonText::orNull($rush->getRawOriginal('document')),
-            'dials' => $rush->dials ?? new \stdClass, 'plan' => $plan->text($units), 'fault' => $plan->fault, 'rehearsed' => self::rehearsed($rush, $plan),
-        ] + $history->undoState($rush));
+        return JsonText::object(
+            [
+                'id' => $rush->id,
+                'updated_at' => $rush->updated_at->toIso8601ZuluString('millisecond'),
+                'kit_id' => $rush->kit_id,
+                'focal_mm' => $rush->focal_mm,
+                'rush' => JsonText::orNull($rush->getRawOriginal('document')),
+                'dials' => $rush->dials ?? new \stdClass(),
+                'plan' => $plan->text($units),
+                'fault' => $plan->fault,
+                'rehearsed' => self::rehearsed($rush, $plan),
+            ] + $history->undoState($rush),
+        );
     }
 
     /** @return ?array<string, mixed> what the last rehearsal told, and whether the rush has changed since */
@@ -45,9 +56,15 @@ final class RushResource
         $last = $rush->rehearsal;
         $told = $last->document ?? null;
 
-        return $last === null || $told === null ? null : [
-            'at' => $last->made_at->toIso8601ZuluString(), 'stale' => $last->fingerprint !== $plan->fingerprint,
-            'keeper' => $told->keeper ?? null, 'frames' => $told->frames ?? null, 'sharp_least' => $told->sharp_least ?? null, 'sharp_most' => $told->sharp_most ?? null,
-        ];
+        return $last === null || $told === null
+            ? null
+            : [
+                'at' => $last->made_at->toIso8601ZuluString(),
+                'stale' => $last->fingerprint !== $plan->fingerprint,
+                'keeper' => $told->keeper ?? null,
+                'frames' => $told->frames ?? null,
+                'sharp_least' => $told->sharp_least ?? null,
+                'sharp_most' => $told->sharp_most ?? null,
+            ];
     }
 }

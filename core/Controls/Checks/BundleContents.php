@@ -21,7 +21,12 @@ final class BundleContents implements Check
             if (! $use->recalls() || $control === null) {
                 continue;
             }
-            array_push($found, ...$this->tooMuch($onBody, $use, $control), ...$this->cannot($onBody, $use, $control), ...$this->tooLittle($onBody, $use, $control));
+            array_push(
+                $found,
+                ...$this->tooMuch($onBody, $use, $control),
+                ...$this->cannot($onBody, $use, $control),
+                ...$this->tooLittle($onBody, $use, $control),
+            );
         }
 
         return $found;
@@ -35,26 +40,53 @@ final class BundleContents implements Check
             return [];
         }
 
-        return [new Finding(
-            'bundle-too-much', sprintf('%s also recalls %s: pressing it changes the exposure you tested.', self::capital($control->name), self::listed($much)),
-            $use->control, $use->hold, sprintf('Leave %s out', self::listed($much)),
-            $onBody->layout->put($use->carrying(array_values(array_filter($use->carries, static fn (BundlePart $part): bool => ! $part->isExposure())))),
-        )];
+        return [
+            new Finding(
+                'bundle-too-much',
+                sprintf(
+                    '%s also recalls %s: pressing it changes the exposure you tested.',
+                    self::capital($control->name),
+                    self::listed($much),
+                ),
+                $use->control,
+                $use->hold,
+                sprintf('Leave %s out', self::listed($much)),
+                $onBody->layout->put(
+                    $use->carrying(
+                        array_values(
+                            array_filter($use->carries, static fn (BundlePart $part): bool => ! $part->isExposure()),
+                        ),
+                    ),
+                ),
+            ),
+        ];
     }
 
     /** @return list<Finding> */
     private function cannot(LayoutOnBody $onBody, Assignment $use, Control $control): array
     {
-        $cannot = array_values(array_filter($use->carries, static fn (BundlePart $part): bool => ! $control->canCarry($part) && ! $part->isExposure()));
+        $cannot = array_values(
+            array_filter(
+                $use->carries,
+                static fn (BundlePart $part): bool => ! $control->canCarry($part) && ! $part->isExposure(),
+            ),
+        );
         if ($cannot === []) {
             return [];
         }
 
-        return [new Finding(
-            'bundle-cannot', sprintf('%s cannot recall %s on this body.', self::capital($control->name), self::listed($cannot)),
-            $use->control, $use->hold, sprintf('Leave %s out', self::listed($cannot)),
-            $onBody->layout->put($use->carrying(array_values(array_filter($use->carries, $control->canCarry(...))))),
-        )];
+        return [
+            new Finding(
+                'bundle-cannot',
+                sprintf('%s cannot recall %s on this body.', self::capital($control->name), self::listed($cannot)),
+                $use->control,
+                $use->hold,
+                sprintf('Leave %s out', self::listed($cannot)),
+                $onBody->layout->put(
+                    $use->carrying(array_values(array_filter($use->carries, $control->canCarry(...)))),
+                ),
+            ),
+        ];
     }
 
     /** @return list<Finding> */
@@ -65,13 +97,23 @@ final class BundleContents implements Check
             return [];
         }
         $can = array_values(array_filter($missing, $control->canCarry(...)));
-        $says = sprintf('%s leaves out %s: for “%s” it stays as the camera is set.', self::capital($control->name), self::listed($missing), $onBody->name((string) $use->hold));
+        $says = sprintf(
+            '%s leaves out %s: for “%s” it stays as the camera is set.',
+            self::capital($control->name),
+            self::listed($missing),
+            $onBody->name((string) $use->hold),
+        );
 
-        return [new Finding(
-            'bundle-misses', $can === [] ? $says.' This control cannot hold it.' : $says, $use->control, $use->hold,
-            $can === [] ? null : sprintf('Put %s in', self::listed($can)),
-            $can === [] ? null : $onBody->layout->put($use->carrying([...$use->carries, ...$can])),
-        )];
+        return [
+            new Finding(
+                'bundle-misses',
+                $can === [] ? $says.' This control cannot hold it.' : $says,
+                $use->control,
+                $use->hold,
+                $can === [] ? null : sprintf('Put %s in', self::listed($can)),
+                $can === [] ? null : $onBody->layout->put($use->carrying([...$use->carries, ...$can])),
+            ),
+        ];
     }
 
     /** @return list<BundlePart> what the hold has otherwise than the camera is set to, and tuning always where the body tunes */
@@ -81,12 +123,23 @@ final class BundleContents implements Check
         if ($use->hold === null || $base === null || ! isset($onBody->translations[$use->hold])) {
             return [];
         }
-        $needed = array_map(static fn (string $field): BundlePart => LayoutOnBody::FIELDS[$field], $onBody->differing($base, $use->hold));
-        if (array_intersect(array_keys($onBody->translations[$use->hold]), ['tuning', 'stay', 'pace', 'pick']) !== [] && ! self::lacksTuning($onBody)) {
+        $needed = array_map(
+            static fn (string $field): BundlePart => LayoutOnBody::FIELDS[$field],
+            $onBody->differing($base, $use->hold),
+        );
+        if (
+            array_intersect(array_keys($onBody->translations[$use->hold]), ['tuning', 'stay', 'pace', 'pick']) !== [] &&
+            ! self::lacksTuning($onBody)
+        ) {
             $needed[] = BundlePart::Tuning;
         }
 
-        return array_values(array_filter(array_unique($needed, SORT_REGULAR), static fn (BundlePart $part): bool => ! $use->carries($part)));
+        return array_values(
+            array_filter(
+                array_unique($needed, SORT_REGULAR),
+                static fn (BundlePart $part): bool => ! $use->carries($part),
+            ),
+        );
     }
 
     private static function lacksTuning(LayoutOnBody $onBody): bool

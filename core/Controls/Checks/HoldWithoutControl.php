@@ -29,9 +29,20 @@ final class HoldWithoutControl implements Check
             }
             $free = $onBody->free(ControlUse::Recall)[0] ?? null;
             $found[] = new Finding(
-                'no-control', sprintf('No control recalls “%s”: by hand it takes %s s.', $laid->name, Units::figures($times->byHand($base, $key), 2)), null, $key,
+                'no-control',
+                sprintf(
+                    'No control recalls “%s”: by hand it takes %s s.',
+                    $laid->name,
+                    Units::figures($times->byHand($base, $key), 2),
+                ),
+                null,
+                $key,
                 $free === null ? null : sprintf('Lay it on %s', $free->name),
-                $free === null ? null : $onBody->layout->put(new Assignment($free->id, ControlUse::Recall, $key, LayoutOnBody::bundleOn($free))),
+                $free === null
+                    ? null
+                    : $onBody->layout->put(
+                        new Assignment($free->id, ControlUse::Recall, $key, LayoutOnBody::bundleOn($free)),
+                    ),
                 $steps,
             );
         }

@@ -17,9 +17,17 @@ final class PreFocusOn implements Check
         }
         $where = $onBody->profile->dialect->where('prefocus')->words($onBody->profile->controlNames());
 
-        return [new Finding(
-            'pre-focus', sprintf('%s is on: it wanders off what you set before, and empties the battery.%s', ucfirst($onBody->profile->dialect->name('prefocus')), $where === '' ? '' : ' ('.$where.')'),
-            cure: 'Switch it off', cured: $onBody->layout->prefocusing(false),
-        )];
+        return [
+            new Finding(
+                'pre-focus',
+                sprintf(
+                    '%s is on: it wanders off what you set before, and empties the battery.%s',
+                    ucfirst($onBody->profile->dialect->name('prefocus')),
+                    $where === '' ? '' : ' ('.$where.')',
+                ),
+                cure: 'Switch it off',
+                cured: $onBody->layout->prefocusing(false),
+            ),
+        ];
     }
 }

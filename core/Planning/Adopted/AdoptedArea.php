@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Planning\Adopted;
 
-use RushHold\Planning\AreaScore;
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Situation;
 
@@ -18,9 +17,7 @@ final readonly class AdoptedArea implements AdoptedDial
             if ($score->area === $adopted) {
                 $same = $draft->area === $adopted;
                 $draft->area = $adopted;
-                $draft->adopted('area.pattern', static fn (): string => sprintf(
-                    'You took the %s from a rehearsal; by the numbers it keeps the right thing %s of the time.', $adopted->words(), AreaScore::percent($score->score),
-                ), $same);
+                $draft->adopted('area.pattern', ['area' => $score->area->value, 'score' => $score->score], $same);
             }
         }
     }

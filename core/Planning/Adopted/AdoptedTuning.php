@@ -6,7 +6,6 @@ namespace RushHold\Planning\Adopted;
 
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Situation;
-use RushHold\Wording\Units;
 
 /** The two dials of tracking, stay and pace. */
 final readonly class AdoptedTuning implements AdoptedDial
@@ -18,13 +17,13 @@ final readonly class AdoptedTuning implements AdoptedDial
             $level = min(count($body->stayLevelsS) - 1, $situation->dials->stay);
             $same = $draft->stayLevel === $level;
             $draft->stayLevel = $level;
-            $draft->adopted('tuning.stay', static fn (): string => sprintf('You took level %d from a rehearsal; it waits %s.', $level, Units::time($body->stayLevelsS[$level])), $same);
+            $draft->adopted('tuning.stay', ['level' => $level, 'waits_s' => $body->stayLevelsS[$level]], $same);
         }
         if ($situation->dials->pace !== null && $body->hasPace) {
             $pace = $situation->dials->pace;
             $same = $draft->pace === $pace;
             $draft->pace = $pace;
-            $draft->adopted('tuning.pace', static fn (): string => sprintf('You took %d from a rehearsal.', $pace), $same);
+            $draft->adopted('tuning.pace', ['level' => $pace], $same);
         }
     }
 }

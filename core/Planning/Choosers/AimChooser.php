@@ -5,59 +5,63 @@ declare(strict_types=1);
 namespace RushHold\Planning\Choosers;
 
 use RushHold\Hold\Aim;
-use RushHold\Planning\AreaScore;
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Situation;
 use RushHold\Rush\AimRule;
 use RushHold\Rush\Detail;
+use RushHold\Rush\Posture;
+use RushHold\Rush\SchoolAnswer;
 
 /** Where on the subject to put the focus. */
 final class AimChooser implements Chooser
 {
-    /** Bearing from which it shows its back, in degrees. */
-    private const AWAY = 125.0;
-
-    /** Share of the frame's width below which a head is too small to aim at. */
-    private const TOO_SMALL = 0.004;
-
     public function choose(Situation $situation, HoldDraft $draft): void
     {
         $rush = $situation->rush;
-        $share = $situation->framing->targetShare();
-        $away = $rush->travel->bearingDeg > self::AWAY;
-        $school = $rush->photographer->schools->on('people');
-        [$aim, $why, $by] = match (true) {
-            $rush->subject->detail === Detail::Low => [Aim::Edge, 'It is plain, so a point on its flank finds nothing: aim where its edge meets the background.', null],
-            default => $this->byRule($situation, $rush->kind()->aim, $away, $share < self::TOO_SMALL, $school),
-        };
+        $school = $rush->photographer->schools->answerTo('people');
+        [$aim, $code, $by] =
+            $rush->subject->detail === Detail::Low
+                ? [Aim::Edge, 'plain', null] // a point on its flank finds nothing
+                : $this->byRule($situation, $rush->kind()->aim, $school);
         $draft->aim = $aim;
-        $draft->because('aim', $why, ['patch_share_of_frame' => $share, 'bearing_deg' => $rush->travel->bearingDeg], $by);
+        $draft->because(
+            'aim',
+            $code,
+            ['patch_share_of_frame' => $situation->framing->targetShare(), 'bearing_deg' => $situation->facingDeg()],
+            $by,
+        );
     }
 
-    /** @return array{Aim, string, ?string} */
-    private function byRule(Situation $situation, AimRule $rule, bool $away, bool $small, ?string $school): array
+    /** @return array{Aim, string, ?SchoolAnswer} */
+    private function byRule(Situation $situation, AimRule $rule, ?SchoolAnswer $school): array
     {
+        $away = $situation->showsBack();
+        $small = $situation->framing->targetShare() < $situation->assumptions->value('aim.smallest_head');
+        $bearingDeg = $situation->facingDeg();
+
         return match ($rule) {
             AimRule::Eye => match (true) {
-                $away => [Aim::Body, 'It goes away from you and shows no eye; the back is what can be sharp.', null],
-                $small => [Aim::Body, sprintf('Its head is %s of the frame\'s width, too small to aim at: keep the body under the area.', AreaScore::percent($situation->framing->targetShare())), null],
-                $situation->eyeShows() => [Aim::Eye, 'A sharp eye makes the picture, and it is large enough here.', null],
-                default => [Aim::Head, 'The eye is too small to aim at from here, the head is not.', null],
+                $away => [Aim::Body, 'back', null],
+                $small => [Aim::Body, 'small-head', null],
+                $situation->eyeShows() => [Aim::Eye, 'eye', null],
+                default => [Aim::Head, 'small-eye', null],
             },
             AimRule::Shirt => match (true) {
-                $away => [Aim::BackNumber, 'Seen from behind: the number on the back has the contrast.', null],
-                $school === 'face' && $situation->rush->travel->bearingDeg <= 75 && ! $small => [Aim::Face, 'Your school takes the face when it can be had; expect to lose it at each turn of the head.', 'people: face'],
-                default => [Aim::Chest, 'The shirt\'s number and lettering hold the focus, the face turns away too often.', $school === 'chest' ? 'people: chest' : null],
+                $away => [Aim::BackNumber, 'back-number', null],
+                $school?->answer === 'face' &&
+                    $bearingDeg <= $situation->assumptions->value('aim.face_turned') &&
+                    ! $small => [Aim::Face, 'school', $school],
+                default => [Aim::Chest, 'shirt', $school?->answer === 'chest' ? $school : null],
             },
-            AimRule::Upper => [Aim::Head, 'Head and shoulders stay put while arms and racket fly; never the ball.', null],
-            AimRule::Face => $situation->rush->travel->bearingDeg > 110
-                ? [Aim::Head, 'The face is turned away; the head is what shows.', null]
-                : [Aim::Face, $situation->rush->subject->kind->value === 'swimmer' ? 'The face is the first thing out of the water.' : 'It stays where it is, so the face can be had.', null],
-            AimRule::Middle => [Aim::Body, 'A larger patch in the middle stays under the area through the turn.', null],
-            AimRule::Helmet => [Aim::Helmet, 'It has a hard edge and lies in one plane with the eyes.', null],
-            AimRule::Front => $away
-                ? [Aim::Edge, 'Seen from behind: take the edge of the tail.', null]
-                : [Aim::LeadingEdge, 'The front edge is what must be sharp, and it is nearest to you.', null],
+            AimRule::Upper => [Aim::Head, 'upper', null],
+            AimRule::Face => match (true) {
+                $bearingDeg > $situation->assumptions->value('aim.face_hidden') => [Aim::Head, 'face-turned', null],
+                $situation->rush->kind()->moving === Posture::InWater => [Aim::Face, 'surfaces', null],
+                default => [Aim::Face, 'face', null],
+            },
+            AimRule::Middle => [Aim::Body, $situation->rush->moves() ? 'middle' : 'middle-still', null],
+            AimRule::Helmet => [Aim::Helmet, 'helmet', null],
+            AimRule::Front => $away ? [Aim::Edge, 'tail', null] : [Aim::LeadingEdge, 'front', null],
         };
     }
 }

@@ -6,12 +6,11 @@ namespace RushHold\Planning\Choosers;
 
 use RushHold\Kit\FocusMode;
 use RushHold\Motion\Pattern;
-use RushHold\Planning\AreaScore;
 use RushHold\Planning\HandWork;
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Situation;
 use RushHold\Rush\Foreground;
-use RushHold\Wording\Units;
+use RushHold\Rush\SchoolAnswer;
 
 /**
  * How to focus. What moves gets continuous; what stays inside the sharp zone for as long as a single lock lasts gets single;
@@ -30,44 +29,96 @@ final class FocusModeChooser implements Chooser
         $halfDepthM = $situation->halfDepthM($situation->kit->widestF());
         $driftM = $this->driftM($situation, $waitS);
         $stays = ! $rush->moves() && $driftM <= $halfDepthM;
-        $net = $rush->photographer->schools->on('auto_switch') === 'net' && $stays && $rush->travel->speedMps > 0
-            && $situation->kit->body->offers(FocusMode::AutoSwitch);
-        $mode = $net ? FocusMode::AutoSwitch : $this->firstOffered($situation, $stays ? $this->forStill($rush->clutter->foreground) : [
-            FocusMode::Continuous, FocusMode::AutoSwitch, FocusMode::Manual, FocusMode::SingleWithOverride, FocusMode::Single,
-        ]);
+        $net =
+            $rush->photographer->schools->on('auto_switch') === 'net' &&
+            $stays &&
+            $rush->travel->speedMps > 0 &&
+            $situation->kit->body->offers(FocusMode::AutoSwitch);
+        $mode = $net
+            ? FocusMode::AutoSwitch
+            : $this->firstOffered(
+                $situation,
+                $stays
+                    ? $this->forStill($rush->clutter->foreground)
+                    : [
+                        FocusMode::Continuous,
+                        FocusMode::AutoSwitch,
+                        FocusMode::Manual,
+                        FocusMode::SingleWithOverride,
+                        FocusMode::Single,
+                    ],
+            );
         if ($mode === FocusMode::Manual && ! $stays) {
             $draft->technique = $hand->best();
         }
         $draft->focusMode = $mode;
-        $draft->because('focus_mode', fn (): string => $net
-            ? sprintf('Your school uses the camera\'s own guess as a net: it locks while it sits and follows when it goes. Single would do: it strays %s of %s.', $situation->units->length($driftM, 2), $situation->units->length($halfDepthM, 2))
-            : $this->why($situation, $mode, $stays, $driftM, $halfDepthM), [
-                'drift_m' => $driftM, 'half_depth_m' => $halfDepthM, 'wait_s' => $waitS, 'closing_mps' => $rush->travel->closingMps(),
-            ], $net ? 'auto-switch: a net' : null);
+        $draft->because(
+            'focus_mode',
+            match (true) {
+                $net => 'net',
+                $stays => 'stays',
+                $driftM > $halfDepthM => 'drifts',
+                default => 'turns',
+            },
+            [
+                'drift_m' => $driftM,
+                'half_depth_m' => $halfDepthM,
+                'wait_s' => $waitS,
+                'closing_mps' => $rush->travel->closingMps(),
+                'mode' => $mode->value,
+                'speed_mps' => $rush->travel->speedMps,
+                'stays_sharp_s' => $this->staysSharpS($situation, $halfDepthM),
+            ],
+            $net ? $rush->photographer->schools->answerTo('auto_switch') : null,
+        );
     }
 
     /** Whether the hand focuses: by school where there is clutter in front, or because its numbers are clearly better. */
     private function wantsHand(Situation $situation, HoldDraft $draft, HandWork $hand): bool
     {
         $photographer = $situation->rush->photographer;
-        $school = $photographer->schools->on('clutter');
         $cluttered = $situation->cluttered();
-        $afShare = $draft->areaScore()->score;
-        $bySchool = $school === 'manual' && $cluttered;
-        $byNumbers = $school === null && $cluttered && $photographer->manualSkill >= $situation->assumptions->value('hand.able')
-            && $hand->sharpShare() > $afShare + $situation->assumptions->value('hand.margin');
-        if (! $bySchool && ! $byNumbers) {
+        [$code, $school] = match ($photographer->schools->on('hand')) {
+            'never' => [null, null],
+            'always' => ['hand-always', $photographer->schools->answerTo('hand')],
+            'in-clutter' => [$cluttered ? 'hand-by-school' : null, $photographer->schools->answerTo('hand')],
+            default => $this->byClutter($situation, $draft, $hand),
+        };
+        if ($code === null) {
             return false;
         }
         $draft->focusMode = FocusMode::Manual;
-        $draft->technique = $hand->best();
-        $draft->because('focus_mode', fn (): string => sprintf(
-            '%s Autofocus would keep it %s of the time here, your hand %s.',
-            $bySchool ? 'There is clutter, and you would rather miss by your own hand than by the camera\'s.' : 'Clutter defeats autofocus here, and you are able by hand.',
-            AreaScore::percent($afShare), AreaScore::percent($hand->sharpShare()),
-        ), ['af_share' => $afShare, 'hand_share' => $hand->sharpShare(), 'break_even' => $hand->breakEven], $bySchool ? 'clutter: by hand' : null);
+        $draft->technique = $situation->rush->moves() || $cluttered ? $hand->best() : null;
+        $draft->because(
+            'focus_mode',
+            $code,
+            [
+                'af_share' => $draft->areaScore()->score,
+                'hand_share' => $hand->sharpShare(),
+                'break_even' => $hand->breakEven,
+            ],
+            $school,
+        );
 
         return true;
+    }
+
+    /** @return array{?string, ?SchoolAnswer} by the school of clutter, or because the hand's numbers are clearly better there */
+    private function byClutter(Situation $situation, HoldDraft $draft, HandWork $hand): array
+    {
+        $photographer = $situation->rush->photographer;
+        $school = $photographer->schools->answerTo('clutter');
+        if (! $situation->cluttered()) {
+            return [null, null];
+        }
+        if ($school !== null) {
+            return $school->answer === 'manual' ? ['hand-by-school', $school] : [null, null];
+        }
+        $better =
+            $photographer->manualSkill >= $situation->assumptions->value('hand.able') &&
+            $hand->sharpShare() > $draft->areaScore()->score + $situation->assumptions->value('hand.margin');
+
+        return [$better ? 'hand-by-numbers' : null, null];
     }
 
     /** How far it may leave the plane before the last frame of a short burst; fidgets of what sits go in any direction. */
@@ -78,7 +129,8 @@ final class FocusModeChooser implements Chooser
             return $travel->speedMps * $waitS;
         }
 
-        return abs($travel->closingMps()) * $waitS + 0.5 * $travel->closingChangeMps2($situation->rush->workM) * $waitS ** 2;
+        return abs($travel->closingMps()) * $waitS +
+            0.5 * $travel->closingChangeMps2($situation->rush->workM) * $waitS ** 2;
     }
 
     /** @return list<FocusMode> */
@@ -86,7 +138,12 @@ final class FocusModeChooser implements Chooser
     {
         $singles = [FocusMode::Single, FocusMode::SingleWithOverride];
 
-        return [...($foreground === Foreground::None ? $singles : array_reverse($singles)), FocusMode::Manual, FocusMode::Continuous, FocusMode::AutoSwitch];
+        return [
+            ...$foreground === Foreground::None ? $singles : array_reverse($singles),
+            FocusMode::Manual,
+            FocusMode::Continuous,
+            FocusMode::AutoSwitch,
+        ];
     }
 
     /** @param  list<FocusMode>  $wanted */
@@ -100,30 +157,6 @@ final class FocusModeChooser implements Chooser
         }
 
         return $wanted[0];
-    }
-
-    private function why(Situation $situation, FocusMode $mode, bool $stays, float $driftM, float $halfDepthM): string
-    {
-        $units = $situation->units;
-        $rush = $situation->rush;
-        if ($stays) {
-            return sprintf(
-                'It strays %s at most while a single lock lasts, inside the %s that is sharp.%s', $units->length($driftM), $units->length($halfDepthM),
-                $mode === FocusMode::SingleWithOverride ? ' The ring then corrects for what is in front.' : '',
-            );
-        }
-        $lack = $mode === FocusMode::Continuous ? '' : ' This body has no continuous mode; this is the nearest to it.';
-        if ($driftM > $halfDepthM) {
-            return sprintf(
-                'A single lock would be %s off by the end of a short burst; only %s is sharp.%s',
-                $units->length($driftM), $units->length($halfDepthM), $lack,
-            );
-        }
-
-        return sprintf(
-            'At %s it would stay sharp for %s after a single lock, but a turn would end that at once.%s',
-            $units->speed($rush->travel->speedMps), Units::time($this->staysSharpS($situation, $halfDepthM)), $lack,
-        );
     }
 
     /** Seconds until it leaves the half-depth: the positive root of ½·a·t² + v·t = half-depth. */

@@ -15,23 +15,37 @@ final class LimiterChooser implements Chooser
         $ranges = $situation->kit->lens->limiterM;
         $rush = $situation->rush;
         if ($ranges === []) {
-            $draft->because('limiter_m', 'Your lens has no limiter.');
+            $draft->because('limiter_m', 'none');
 
             return;
         }
-        $fitting = array_values(array_filter($ranges, static fn (array $range): bool => $range[0] <= $rush->nearM && ($range[1] ?? INF) >= $rush->farM));
-        // none takes in all of it: at least where you photograph it
-        $among = $fitting !== [] ? $fitting : array_values(array_filter($ranges, static fn (array $range): bool => $range[0] <= $rush->workM && ($range[1] ?? INF) >= $rush->workM));
-        $numbers = ['near_m' => $rush->nearM, 'far_m' => $rush->farM];
-        if ($among === []) {
-            $draft->because('limiter_m', fn (): string => sprintf('No range of your limiter takes in %s: switch it off.', $situation->units->length($rush->workM)), $numbers);
+        $fitting = array_values(
+            array_filter(
+                $ranges,
+                static fn (array $range): bool => $range[0] <= $rush->nearM && ($range[1] ?? INF) >= $rush->farM,
+            ),
+        );
+        $numbers = ['near_m' => $rush->nearM, 'far_m' => $rush->farM, 'work_m' => $rush->workM];
+        if ($fitting === []) {
+            // whatever its ranges, a limiter can be left at full, which limits nothing
+            $draft->because('limiter_m', 'full', $numbers);
 
             return;
         }
-        $order = $fitting !== [] ? 1 : -1; // what fits may be narrow; what does not should be wide
-        usort($among, /** @param  array{float, ?float}  $a @param  array{float, ?float}  $b */ static fn (array $a, array $b): int => $order * (self::span($a) <=> self::span($b)));
-        $chosen = $draft->limiterM = $among[0];
-        $draft->because('limiter_m', fn (): string => $this->why($situation, $chosen, $fitting !== [], count($ranges)), $numbers);
+        usort(
+            $fitting /** @param  array{float, ?float}  $a @param  array{float, ?float}  $b */,
+            static fn (array $a, array $b): int => self::span($a) <=> self::span($b),
+        );
+        $chosen = $draft->limiterM = $fitting[0];
+        $draft->because(
+            'limiter_m',
+            match (true) {
+                $chosen[0] > $situation->kit->lens->closestM * 1.05 => 'shuts-off',
+                count($ranges) > 1 => 'comes-near',
+                default => 'only',
+            },
+            $numbers + ['from_m' => $chosen[0]],
+        );
     }
 
     /**
@@ -42,22 +56,5 @@ final class LimiterChooser implements Chooser
     private static function span(array $range): float
     {
         return 1 / $range[0] - ($range[1] === null ? 0.0 : 1 / $range[1]);
-    }
-
-    /** @param  array{float, ?float}  $range */
-    private function why(Situation $situation, array $range, bool $fits, int $count): string
-    {
-        $units = $situation->units;
-        $between = sprintf('%s – %s', $units->length($situation->rush->nearM), $units->length($situation->rush->farM));
-        if (! $fits) {
-            return sprintf('No range takes in all of %s; this one covers where you photograph it.', $between);
-        }
-        $cut = $range[0] > $situation->kit->lens->closestM * 1.05;
-
-        return match (true) {
-            $cut => sprintf('It stays within %s: shut off what is nearer than %s and the lens comes back sooner.', $between, $units->length($range[0])),
-            $count > 1 => sprintf('It may come as near as %s, inside the shorter range, so leave it on full.', $units->length($situation->rush->nearM)),
-            default => 'Its only range takes in all of this.',
-        };
     }
 }

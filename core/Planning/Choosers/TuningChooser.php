@@ -5,76 +5,96 @@ declare(strict_types=1);
 namespace RushHold\Planning\Choosers;
 
 use RushHold\Hold\Pick;
+use RushHold\Kit\AfArea;
 use RushHold\Motion\Occlusion;
 use RushHold\Motion\Pattern;
 use RushHold\Planning\AreaScore;
+use RushHold\Planning\AreaScorer;
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Situation;
 use RushHold\Rush\Crossers;
 use RushHold\Rush\Follow;
 use RushHold\Rush\Foreground;
-use RushHold\Wording\Units;
+use RushHold\Rush\SchoolAnswer;
 
 /**
- * The three dials of tracking. hold waits out the longest time it is hidden or the aim is off; pace follows changes of closing
+ * The three dials of tracking. stay waits out the longest time it is hidden or the aim is off; pace follows changes of closing
  * speed; pick decides between things inside a zone. A dial the body lacks stays null.
  */
 final class TuningChooser implements Chooser
 {
-    /** A slip too short to notice, in seconds. */
-    private const HARDLY_S = 0.05;
+    /** A change of the closing speed, in m/s², of which it is said that there is none. */
+    private const NO_CHANGE_MPS2 = 0.01;
 
     public function choose(Situation $situation, HoldDraft $draft): void
     {
-        $school = $situation->rush->photographer->schools->on('tuning');
-        $this->hold($situation, $draft, $school);
+        $school = $situation->rush->photographer->schools->answerTo('tuning');
+        $this->stay($situation, $draft, $school);
         $this->pace($situation, $draft, $school);
         $this->pick($situation, $draft, $school);
     }
 
-    private function hold(Situation $situation, HoldDraft $draft, ?string $school): void
+    private function stay(Situation $situation, HoldDraft $draft, ?SchoolAnswer $school): void
     {
         $levels = $situation->kit->body->stayLevelsS;
-        $hiddenS = $this->hiddenS($situation);
+        $hiddenS = $this->hiddenS($situation, $draft->areaScore());
         $slipS = $this->slipS($situation, $draft->areaScore());
         $needS = max($hiddenS, $slipS);
         $numbers = ['hidden_s' => $hiddenS, 'slip_s' => $slipS];
         if ($levels === []) {
-            $draft->because('tuning.stay', 'Your body has no dial for how long it waits.', $numbers);
+            $draft->because('tuning.stay', 'no-dial', $numbers);
 
             return;
         }
         $top = count($levels) - 1;
         $byNumbers = self::shortestBeyond($levels, $needS);
-        $atOnce = self::longestWithin($levels, $situation->assumptions->value($situation->rush->intent->follow === Follow::Nearest ? 'stay.hopping' : 'stay.switching'));
-        $hops = $situation->rush->intent->follow === Follow::Nearest;
-        $switches = $hops || $situation->rush->intent->follow === Follow::WhoeverEnters || $situation->rush->pattern === Pattern::Sudden;
-        $level = match (true) {
-            $school === 'general' => min(2, $top),
-            $school === 'sticky' => max(min(4, $top) - 1, $byNumbers),
-            $school === 'responsive' => $draft->areaScore()->onTarget >= 0.85 ? 0 : min(2, $top),
-            $switches => min($atOnce, $byNumbers),
-            default => $byNumbers,
+        $follow = $situation->rush->intent->follow;
+        $hops = $follow === Follow::Nearest;
+        $switches = $hops || $follow === Follow::WhoeverEnters || $situation->rush->pattern === Pattern::Sudden;
+        $bySchool = match ($school?->answer) {
+            'general' => min(2, $top),
+            'sticky' => max(min(4, $top) - 1, $byNumbers),
+            'responsive' => min(self::forAim($situation), $top),
+            default => null,
         };
+        $level =
+            $bySchool ??
+            ($switches
+                ? min(
+                    self::longestWithin(
+                        $levels,
+                        $situation->assumptions->value($hops ? 'stay.hopping' : 'stay.switching'),
+                    ),
+                    $byNumbers,
+                )
+                : $byNumbers);
         $draft->stayLevel = $level;
-        $waits = Units::time($levels[$level]);
-        $steered = in_array($school, ['general', 'sticky', 'responsive'], true);
-        $draft->because('tuning.stay', fn (): string => match (true) {
-            $steered => $this->schooled($level, $waits, $needS, $byNumbers),
-            $switches => sprintf('%s: level %d waits %s.', $hops ? 'You want to change to whoever leads' : 'You want whoever comes at once', $level, $waits)
-                .($needS > $levels[$level] ? sprintf(' It may be hidden %s, so expect to lose it behind things.', Units::time($needS)) : ''),
-            $needS > $levels[$top] => sprintf('It may be hidden for %s; even the highest level waits only %s.', Units::time($needS), $waits),
-            $needS <= self::HARDLY_S => sprintf('Nothing hides it and your aim hardly slips: level %d waits %s, which is enough.', $level, $waits),
-            $hiddenS >= $slipS => sprintf('Something hides it for up to %s; level %d waits %s.', Units::time($hiddenS), $level, $waits),
-            default => sprintf('You slip off for about %s at a time; level %d waits %s.', Units::time($slipS), $level, $waits),
-        }, $numbers + ['waits_s' => $levels[$level]], $steered ? "tuning: {$school}" : null);
+        $draft->because(
+            'tuning.stay',
+            match (true) {
+                $bySchool !== null => 'school',
+                $hops => 'hops',
+                $switches => $follow === Follow::WhoeverEnters ? 'at-once' : 'bursts',
+                $needS > $levels[$top] => 'beyond',
+                $needS <= $situation->assumptions->value('aim.hardly') => 'clear',
+                $hiddenS >= $slipS => 'hidden',
+                default => 'slips',
+            },
+            $numbers + ['waits_s' => $levels[$level], 'level' => $level, 'level_by_numbers' => $byNumbers],
+            $bySchool === null ? null : $school,
+        );
     }
 
-    private function schooled(int $level, string $waits, float $needS, int $byNumbers): string
+    /** How long the responsive school waits: the better your aim, the less. Your aim is how often a single point would be on it. */
+    private static function forAim(Situation $situation): int
     {
-        return sprintf('Your school sets level %d, which waits %s. ', $level, $waits).($byNumbers === $level
-            ? 'The numbers say the same.'
-            : sprintf('This rush needs %s, level %d.', Units::time($needS), $byNumbers));
+        $onPoint = (new AreaScorer($situation))->of(AfArea::SinglePoint)->onTarget;
+
+        return match (true) {
+            $onPoint >= $situation->assumptions->value('stay.sure_aim') => 0,
+            $onPoint >= $situation->assumptions->value('stay.fair_aim') => 1,
+            default => 2,
+        };
     }
 
     /**
@@ -109,28 +129,41 @@ final class TuningChooser implements Chooser
     }
 
     /** Longest time that something in between is likely to hide the target, in seconds, with the margin kept in hand. */
-    private function hiddenS(Situation $situation): float
+    private function hiddenS(Situation $situation, AreaScore $score): float
     {
         $clutter = $situation->rush->clutter;
         $rush = $situation->rush;
         $between = $clutter->foreground !== Foreground::None || $clutter->crossers !== Crossers::None;
-        if (! $between || $clutter->obstacleWidthM <= 0) {
+        if (! $between) {
             return 0.0;
         }
-        $atM = min($situation->obstacleM(), $rush->workM);
+        $atM = $situation->frontM();
         $crossing = $rush->travel->crossingMps();
         $longest = 0.0;
+        // in a zone the nearest wins: it must be waited out until it has left the zone
+        $wideM = $score->area->isZone()
+            ? max($situation->framing->targetM, $score->width * $situation->framing->frameWidthM)
+            : $situation->framing->targetM;
         if ($clutter->foreground !== Foreground::None && $crossing > 0.0) {
             // what sits behind a twig is not hidden for a while, it is hidden: the area answers that
-            $longest = Occlusion::timeS($clutter->obstacleWidthM, $atM, $situation->framing->targetM, $rush->workM, $crossing);
+            $longest = Occlusion::timeS($situation->obstacleWidthM(), $atM, $wideM, $rush->workM, $crossing);
         }
         if ($clutter->crossers !== Crossers::None) {
             $passing = max($crossing, $situation->assumptions->value('obstacle.pass_speed'));
-            $passed = Occlusion::timeS($clutter->obstacleWidthM, $atM, $situation->framing->targetM, $rush->workM, $passing);
-            $longest = max($longest, $passed * ($clutter->crossers === Crossers::Frequent ? $situation->assumptions->value('obstacle.frequent') : 1.0));
+            $passed = Occlusion::timeS($situation->obstacleWidthM(), $atM, $wideM, $rush->workM, $passing);
+            $longest = max(
+                $longest,
+                $passed *
+                    ($clutter->crossers === Crossers::Frequent
+                        ? $situation->assumptions->value('obstacle.frequent')
+                        : 1.0),
+            );
         }
 
-        return min(10.0, $longest * $situation->assumptions->value('obstacle.margin'));
+        return min(
+            $situation->assumptions->value('obstacle.longest'),
+            $longest * $situation->assumptions->value('obstacle.margin'),
+        );
     }
 
     /** How long the aim stays off when it slips, in seconds; next to nothing when it hardly ever does. */
@@ -138,7 +171,9 @@ final class TuningChooser implements Chooser
     {
         $off = 1 - $score->onTarget;
 
-        return $off < 0.02 ? self::HARDLY_S : $situation->assumptions->value('aim.recover.'.$situation->rush->photographer->skill->value);
+        return $off < $situation->assumptions->value('aim.hardly_off')
+            ? $situation->assumptions->value('aim.hardly')
+            : $situation->assumptions->value('aim.recover.'.$situation->rush->photographer->skill->value);
     }
 
     /**
@@ -150,7 +185,10 @@ final class TuningChooser implements Chooser
         $rush = $situation->rush;
         $given = abs($rush->travel->accelerationMps2);
         $usual = match ($rush->pattern) {
-            Pattern::Still, Pattern::Steady => 0.0,
+            Pattern::Steady => 0.0,
+            // a fidget there and back, as fast as it is kept
+            Pattern::Still => ($situation->assumptions->value('aim.fidget') * $rush->travel->speedMps) /
+                $situation->assumptions->value('rehearse.fidget') ** 2,
             default => $situation->assumptions->value('pace.'.$rush->pattern->value) * $rush->travel->speedMps,
         };
         $own = max($given, $usual) * ($rush->pattern === Pattern::StopStart ? 2.0 : 1.0);
@@ -158,10 +196,10 @@ final class TuningChooser implements Chooser
         return $rush->travel->crossingMps() ** 2 / $situation->paceAtM() + $own;
     }
 
-    private function pace(Situation $situation, HoldDraft $draft, ?string $school): void
+    private function pace(Situation $situation, HoldDraft $draft, ?SchoolAnswer $school): void
     {
         if (! $situation->kit->body->hasPace) {
-            $draft->because('tuning.pace', 'Your body has no dial for changes of speed.');
+            $draft->because('tuning.pace', 'no-dial');
 
             return;
         }
@@ -171,40 +209,52 @@ final class TuningChooser implements Chooser
         $halfM = $situation->halfDepthM($draft->settings->fNumber ?? $situation->kit->widestF(), $situation->paceAtM());
         $byNumbers = match (true) {
             $driftM > $halfM => 2,
-            $driftM < $halfM / 4 => 0,
+            $driftM < $halfM * $situation->assumptions->value('pace.steady') => 0,
             default => 1,
         };
-        $draft->pace = match ($school) {
+        $bySchool = match ($school?->answer) {
             'general' => 1,
             'responsive' => min(2, $byNumbers + 1),
-            default => $byNumbers,
+            default => null,
         };
-        $units = $situation->units;
-        $steered = $school === 'general' || $school === 'responsive';
-        $draft->because('tuning.pace', fn (): string => ($steered ? sprintf('Your school sets %d; the numbers say %d. ', $draft->pace, $byNumbers) : '').($change < 0.01
-            ? 'Its closing speed hardly changes, so a constant one may be assumed.'
-            : sprintf(
-                'At %s its closing speed changes by %s each second, %s in the %s the camera looks ahead; %s is sharp.',
-                $units->length($situation->paceAtM()), $units->speed($change, 2), $units->length($driftM, 2), Units::time($horizonS), $units->length($halfM, 2),
-            )), ['change_mps2' => $change, 'drift_m' => $driftM, 'half_depth_m' => $halfM], $steered ? "tuning: {$school}" : null);
+        $draft->pace = $bySchool ?? $byNumbers;
+        $draft->because(
+            'tuning.pace',
+            $change < self::NO_CHANGE_MPS2 ? 'constant' : 'changes',
+            [
+                'change_mps2' => $change,
+                'drift_m' => $driftM,
+                'half_depth_m' => $halfM,
+                'at_m' => $situation->paceAtM(),
+                'ahead_s' => $horizonS,
+                'level' => $draft->pace,
+                'level_by_numbers' => $byNumbers,
+            ],
+            $bySchool === null ? null : $school,
+        );
     }
 
-    private function pick(Situation $situation, HoldDraft $draft, ?string $school): void
+    private function pick(Situation $situation, HoldDraft $draft, ?SchoolAnswer $school): void
     {
         if (! $situation->kit->body->hasPick) {
-            $draft->because('tuning.pick', 'Your body has no dial for which thing in a zone wins.');
+            $draft->because('tuning.pick', 'no-dial');
 
             return;
         }
         $rush = $situation->rush;
         $crowd = $rush->subject->count > 1 || $rush->clutter->crossers === Crossers::Frequent;
-        [$draft->pick, $why] = match (true) {
-            $school === 'general' => [Pick::Auto, 'Your school leaves it on auto.'],
-            $rush->intent->follow === Follow::Nearest => [Pick::Nearest, 'You want whoever leads, and the leader is nearest.'],
-            $rush->intent->follow === Follow::WhoeverEnters => [Pick::Nearest, 'You want whoever comes into view, which is nearer than what is behind.'],
-            $crowd && $draft->area?->isZone() === true => [Pick::Centre, 'There are others like it: what you keep in the middle of the zone wins.'],
-            default => [Pick::Auto, 'You follow one: it stays with the first it took.'],
+        $general = $school?->answer === 'general';
+        [$draft->pick, $code] = match (true) {
+            $general => [Pick::Auto, 'school'],
+            $rush->intent->follow !== Follow::ThisOne && $rush->clutter->foreground !== Foreground::None => [
+                Pick::Auto,
+                'in-front',
+            ],
+            $rush->intent->follow === Follow::Nearest => [Pick::Nearest, 'leader'],
+            $rush->intent->follow === Follow::WhoeverEnters => [Pick::Nearest, 'comes-in'],
+            $crowd && $draft->area?->isZone() === true => [Pick::Centre, 'crowd'],
+            default => [Pick::Auto, 'one'],
         };
-        $draft->because('tuning.pick', $why, [], $school === 'general' ? 'tuning: general' : null);
+        $draft->because('tuning.pick', $code, [], $general ? $school : null);
     }
 }

@@ -6,9 +6,9 @@ namespace RushHold\Planning\Explore;
 
 use RushHold\Faults\Fault;
 use RushHold\Hold\Hold;
+use RushHold\Hold\HoldFields;
 use RushHold\Motion\Skill;
 use RushHold\Motion\Support;
-use RushHold\Planning\HoldWords;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Background;
@@ -42,7 +42,7 @@ final class TippingPoints
     public function __construct(private readonly Planner $planner, private readonly Plan $plan)
     {
         $this->now = $plan->hold;
-        $this->nowValues = HoldWords::values($this->now);
+        $this->nowValues = HoldFields::values($this->now);
     }
 
     /** @return list<TippingPoint> nearest first within each dimension */
@@ -53,9 +53,27 @@ final class TippingPoints
         foreach (['below' => -1, 'above' => 1] as $direction => $sign) {
             array_push(
                 $points,
-                ...$this->numbers('speed', $direction, $rush->travel->speedMps > 0 ? $rush->travel->speedMps : ($sign > 0 ? 0.05 : 0.0), $sign, static fn (float $v): Rush => $rush->with(speedMps: $v)),
-                ...$this->numbers('distance', $direction, $rush->workM, $sign, static fn (float $v): Rush => $rush->with(workM: $v)),
-                ...$this->numbers('light', $direction, $rush->ev100, $sign, static fn (float $v): Rush => $rush->with(ev100: $v)),
+                ...$this->numbers(
+                    'speed',
+                    $direction,
+                    $rush->travel->speedMps > 0 ? $rush->travel->speedMps : ($sign > 0 ? 0.05 : 0.0),
+                    $sign,
+                    static fn (float $v): Rush => $rush->with(speedMps: $v),
+                ),
+                ...$this->numbers(
+                    'distance',
+                    $direction,
+                    $rush->workM,
+                    $sign,
+                    static fn (float $v): Rush => $rush->with(workM: $v),
+                ),
+                ...$this->numbers(
+                    'light',
+                    $direction,
+                    $rush->ev100,
+                    $sign,
+                    static fn (float $v): Rush => $rush->with(ev100: $v),
+                ),
             );
         }
 
@@ -88,9 +106,11 @@ final class TippingPoints
         if ($dimension !== 'light' && $from <= 0.0) {
             return [];
         }
-        $step = static fn (float $value): float => $dimension === 'light' ? $value + $sign * 0.5 : $value * self::FACTOR ** $sign;
-        $hold = fn (float $value): ?array => $this->known[$dimension.$value] ??= $this->valued($at($value));
-        $left = array_fill_keys(array_diff(array_keys(HoldWords::FIELDS), ['area.place']), true); // the place slides with everything
+        $step = static fn (float $value): float => $dimension === 'light'
+            ? $value + $sign * 0.5
+            : $value * self::FACTOR ** $sign;
+        $hold = fn (float $value): ?array => ($this->known[$dimension.$value] ??= $this->valued($at($value)));
+        $left = array_fill_keys(array_diff(array_keys(HoldFields::FIELDS), ['area.place']), true); // the place slides with everything
         $found = [];
         $inner = $from;
         for ($turn = 0; $turn < self::STEPS && $left !== []; $turn++) {
@@ -142,7 +162,14 @@ final class TippingPoints
             $there = $hold($value);
             if ($there !== null) {
                 $far = $dimension === 'light' ? abs($value - $from) : abs(log($value / $from, 2));
-                $points[] = new TippingPoint($dimension, $direction, (float) sprintf('%.4g', $value), $far, self::telling($fields), $there[0]);
+                $points[] = new TippingPoint(
+                    $dimension,
+                    $direction,
+                    (float) sprintf('%.4g', $value),
+                    $far,
+                    self::telling($fields),
+                    $there[0],
+                );
             }
         }
         usort($points, static fn (TippingPoint $a, TippingPoint $b): int => $a->far <=> $b->far);
@@ -157,24 +184,64 @@ final class TippingPoints
         $clutter = $rush->clutter;
         $photographer = $rush->photographer;
         $choices = [
-            'front' => [Foreground::cases(), $clutter->foreground, static fn (\BackedEnum $to): Rush => $rush->with(clutter: $clutter->with(foreground: $to instanceof Foreground ? $to : null))],
-            'behind' => [Background::cases(), $clutter->background, static fn (\BackedEnum $to): Rush => $rush->with(clutter: $clutter->with(background: $to instanceof Background ? $to : null))],
-            'crossers' => [Crossers::cases(), $clutter->crossers, static fn (\BackedEnum $to): Rush => $rush->with(clutter: $clutter->with(crossers: $to instanceof Crossers ? $to : null))],
-            'skill' => [Skill::cases(), $photographer->skill, static fn (\BackedEnum $to): Rush => $rush->with(photographer: $photographer->with(skill: $to instanceof Skill ? $to : null))],
-            'support' => [Support::cases(), $photographer->support, static fn (\BackedEnum $to): Rush => $rush->with(photographer: $photographer->with(support: $to instanceof Support ? $to : null))],
+            'front' => [
+                Foreground::cases(),
+                $clutter->foreground,
+                static fn (\BackedEnum $to): Rush => $rush->with(
+                    clutter: $clutter->with(foreground: $to instanceof Foreground ? $to : null),
+                ),
+            ],
+            'behind' => [
+                Background::cases(),
+                $clutter->background,
+                static fn (\BackedEnum $to): Rush => $rush->with(
+                    clutter: $clutter->with(background: $to instanceof Background ? $to : null),
+                ),
+            ],
+            'crossers' => [
+                Crossers::cases(),
+                $clutter->crossers,
+                static fn (\BackedEnum $to): Rush => $rush->with(
+                    clutter: $clutter->with(crossers: $to instanceof Crossers ? $to : null),
+                ),
+            ],
+            'skill' => [
+                Skill::cases(),
+                $photographer->skill,
+                static fn (\BackedEnum $to): Rush => $rush->with(
+                    photographer: $photographer->with(skill: $to instanceof Skill ? $to : null),
+                ),
+            ],
+            'support' => [
+                Support::cases(),
+                $photographer->support,
+                static fn (\BackedEnum $to): Rush => $rush->with(
+                    photographer: $photographer->with(support: $to instanceof Support ? $to : null),
+                ),
+            ],
         ];
         $points = [];
         foreach ($choices as $dimension => [$cases, $now, $at]) {
             $here = array_search($now, $cases, true);
             foreach ($cases as $place => $case) {
                 $there = $case === $now ? null : $this->holdOf($at($case));
-                $fields = $there === null ? [] : HoldWords::differences($this->now, $there);
+                $fields = $there === null ? [] : HoldFields::differences($this->now, $there);
                 if ($there !== null && $fields !== []) {
-                    $points[] = new TippingPoint($dimension, 'to', $case->value, 0.6 * abs($place - (int) $here), self::telling($fields), $there);
+                    $points[] = new TippingPoint(
+                        $dimension,
+                        'to',
+                        $case->value,
+                        0.6 * abs($place - (int) $here),
+                        self::telling($fields),
+                        $there,
+                    );
                 }
             }
         }
-        usort($points, static fn (TippingPoint $a, TippingPoint $b): int => [$a->dimension, $a->far] <=> [$b->dimension, $b->far]);
+        usort(
+            $points,
+            static fn (TippingPoint $a, TippingPoint $b): int => [$a->dimension, $a->far] <=> [$b->dimension, $b->far],
+        );
 
         return $points;
     }
@@ -184,7 +251,7 @@ final class TippingPoints
     {
         $hold = $this->holdOf($rush);
 
-        return $hold === null ? null : [$hold, HoldWords::values($hold)];
+        return $hold === null ? null : [$hold, HoldFields::values($hold)];
     }
 
     private function holdOf(Rush $rush): ?Hold
@@ -204,7 +271,25 @@ final class TippingPoints
      */
     private static function telling(array $fields): array
     {
-        $order = array_flip(['focus_mode', 'manual_technique', 'area.pattern', 'aim', 'tuning.stay', 'tuning.pace', 'shutter_s', 'detection.eye', 'f_number', 'iso', 'focal_mm', 'drive.burst', 'stabiliser', 'limiter_m', 'tuning.pick', 'detection.subject', 'scheme']);
+        $order = array_flip([
+            'focus_mode',
+            'manual_technique',
+            'area.pattern',
+            'aim',
+            'tuning.stay',
+            'tuning.pace',
+            'shutter_s',
+            'detection.eye',
+            'f_number',
+            'iso',
+            'focal_mm',
+            'drive.burst',
+            'stabiliser',
+            'limiter_m',
+            'tuning.pick',
+            'detection.subject',
+            'scheme',
+        ]);
         usort($fields, static fn (string $a, string $b): int => ($order[$a] ?? 99) <=> ($order[$b] ?? 99));
 
         return $fields;

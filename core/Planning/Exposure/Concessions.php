@@ -34,8 +34,11 @@ final readonly class Concessions
     public function aperture(ExposureCandidate $was, ExposureCandidate $given): Concession
     {
         return new Concession(
-            'aperture', self::LIGHT, ['f_number' => $given->fNumber, 'was_f_number' => $was->fNumber],
-            log($was->iso / $given->iso, 2), max(0.0, $this->blur->lagMm($given->fNumber) - $this->blur->lagMm($was->fNumber)),
+            'aperture',
+            self::LIGHT,
+            ['f_number' => $given->fNumber, 'was_f_number' => $was->fNumber],
+            log($was->iso / $given->iso, 2),
+            max(0.0, $this->blur->lagMm($given->fNumber) - $this->blur->lagMm($was->fNumber)),
         );
     }
 
@@ -45,8 +48,11 @@ final readonly class Concessions
         $sensor = $this->situation->kit->body->sensor;
 
         return new Concession(
-            'standard', self::NO_ROOM, ['standard' => $given->value, 'was_standard' => $was->value] + $this->worst($least->fNumber),
-            0.0, $given->limitMm($sensor) - $was->limitMm($sensor),
+            'standard',
+            self::NO_ROOM,
+            ['standard' => $given->value, 'was_standard' => $was->value] + $this->worst($least->fNumber),
+            0.0,
+            $given->limitMm($sensor) - $was->limitMm($sensor),
         );
     }
 
@@ -54,12 +60,18 @@ final readonly class Concessions
     public function standard(ExposureCandidate $was, ExposureCandidate $given): Concession
     {
         return new Concession(
-            'standard', $given->iso < $was->iso ? self::LOWER_ISO : self::EVEN_SO,
+            'standard',
+            $given->iso < $was->iso ? self::LOWER_ISO : self::EVEN_SO,
             [
-                'standard' => $given->standard->value, 'was_standard' => $was->standard->value, 'shutter_s' => $given->shutterS,
-                'was_shutter_s' => $was->shutterS, 'iso' => $given->iso, 'was_iso' => $was->iso,
+                'standard' => $given->standard->value,
+                'was_standard' => $was->standard->value,
+                'shutter_s' => $given->shutterS,
+                'was_shutter_s' => $was->shutterS,
+                'iso' => $given->iso,
+                'was_iso' => $was->iso,
             ],
-            max(0.0, log($was->iso / $given->iso, 2)), max(0.0, $this->totalMm($given) - $this->situation->limitMm($was->standard)),
+            max(0.0, log($was->iso / $given->iso, 2)),
+            max(0.0, $this->totalMm($given) - $this->situation->limitMm($was->standard)),
         );
     }
 
@@ -67,8 +79,11 @@ final readonly class Concessions
     public function shutter(ExposureCandidate $was, ExposureCandidate $given, float $floorS): Concession
     {
         return new Concession(
-            'shutter', self::CUSTOM, ['shutter_s' => $given->shutterS, 'was_shutter_s' => $was->shutterS, 'floor_s' => $floorS],
-            log($was->iso / $given->iso, 2), max(0.0, $this->totalMm($given) - $this->situation->limitMm($was->standard)),
+            'shutter',
+            self::CUSTOM,
+            ['shutter_s' => $given->shutterS, 'was_shutter_s' => $was->shutterS, 'floor_s' => $floorS],
+            log($was->iso / $given->iso, 2),
+            max(0.0, $this->totalMm($given) - $this->situation->limitMm($was->standard)),
         );
     }
 
@@ -79,15 +94,21 @@ final readonly class Concessions
         $depth = $this->situation->optic->depthOfField($least->fNumber, $this->situation->rush->workM, $limitMm);
 
         return new Concession(
-            'depth', self::NO_ROOM, ['depth_m' => $depth->depthM(), 'f_number' => $least->fNumber] + $this->worst($least->fNumber),
-            0.0, $this->blur->fixedMm($least->fNumber) - $limitMm,
+            'depth',
+            self::NO_ROOM,
+            ['depth_m' => $depth->depthM(), 'f_number' => $least->fNumber] + $this->worst($least->fNumber),
+            0.0,
+            $this->blur->fixedMm($least->fNumber) - $limitMm,
         );
     }
 
     /** More blur than the standard allows, because the body has no faster shutter. */
     public function shortestShutter(ExposureCandidate $found, float $requiredS): Concession
     {
-        return $this->limit(self::SHORTEST, $found->fNumber, $found->shutterS, $found->standard, ['required_shutter_s' => $requiredS, 'shutter_s' => $found->shutterS]);
+        return $this->limit(self::SHORTEST, $found->fNumber, $found->shutterS, $found->standard, [
+            'required_shutter_s' => $requiredS,
+            'shutter_s' => $found->shutterS,
+        ]);
     }
 
     /**
@@ -96,12 +117,23 @@ final readonly class Concessions
      * @param  self::*  $cause
      * @param  array<string, float|string>  $figures  beside the blur and its limit
      */
-    public function limit(string $cause, float $fNumber, float $shutterS, SharpnessStandard $standard, array $figures = []): Concession
-    {
+    public function limit(
+        string $cause,
+        float $fNumber,
+        float $shutterS,
+        SharpnessStandard $standard,
+        array $figures = [],
+    ): Concession {
         $limitMm = $this->situation->limitMm($standard);
         $totalMm = $this->blur->budget($fNumber, $shutterS, $standard)->totalMm();
 
-        return new Concession('limit', $cause, ['total_mm' => $totalMm, 'limit_mm' => $limitMm] + $figures, 0.0, $totalMm - $limitMm);
+        return new Concession(
+            'limit',
+            $cause,
+            ['total_mm' => $totalMm, 'limit_mm' => $limitMm] + $figures,
+            0.0,
+            $totalMm - $limitMm,
+        );
     }
 
     /**
@@ -114,11 +146,21 @@ final readonly class Concessions
         $found = [];
         if ($settings->shortfallStops > 0.0) {
             $rush = $this->situation->rush;
-            $found[] = new Concession('light', self::LIGHT, ['ev100' => $rush->ev100, 'exact_iso' => $settings->exactIso, 'iso_ceiling' => $rush->isoCeiling], $settings->shortfallStops);
+            $found[] = new Concession(
+                'light',
+                self::LIGHT,
+                ['ev100' => $rush->ev100, 'exact_iso' => $settings->exactIso, 'iso_ceiling' => $rush->isoCeiling],
+                $settings->shortfallStops,
+            );
         }
         $base = $this->situation->assumptions->value('camera.base_iso');
         if ($settings->exactIso * ExposureSearch::SIXTH < $base) {
-            $found[] = new Concession('overexposure', self::LIGHT, ['f_number' => $settings->fNumber, 'shutter_s' => $settings->shutterS, 'base_iso' => $base], log($base / $settings->exactIso, 2));
+            $found[] = new Concession(
+                'overexposure',
+                self::LIGHT,
+                ['f_number' => $settings->fNumber, 'shutter_s' => $settings->shutterS, 'base_iso' => $base],
+                log($base / $settings->exactIso, 2),
+            );
         }
 
         return $found;
@@ -132,7 +174,11 @@ final readonly class Concessions
     /** @return array{worst: string, worst_mm: float} which of the terms that no shutter mends is the largest */
     private function worst(float $fNumber): array
     {
-        $terms = ['lag' => $this->blur->lagMm($fNumber), 'group' => $this->blur->groupMm($fNumber), 'diffraction' => Diffraction::fwhmMm($fNumber)];
+        $terms = [
+            'lag' => $this->blur->lagMm($fNumber),
+            'group' => $this->blur->groupMm($fNumber),
+            'diffraction' => Diffraction::fwhmMm($fNumber),
+        ];
         arsort($terms);
 
         return ['worst' => array_key_first($terms), 'worst_mm' => reset($terms)];

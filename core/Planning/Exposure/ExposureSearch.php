@@ -52,7 +52,10 @@ final readonly class ExposureSearch
 
                 continue;
             }
-            $iso = max($this->baseIso, Exposure::iso($this->ev100, $fNumber, max(min($requiredS, 3600), $this->shortestS)));
+            $iso = max(
+                $this->baseIso,
+                Exposure::iso($this->ev100, $fNumber, max(min($requiredS, 3600), $this->shortestS)),
+            );
             if ($iso * self::SIXTH < $leastIso) {
                 [$best, $leastIso] = [$found, $iso];
             }
@@ -78,24 +81,44 @@ final readonly class ExposureSearch
     }
 
     /** The longest engraved shutter that is neither over $atMostS nor too bright for the lowest ISO. */
-    public function at(float $fNumber, float $atMostS, SharpnessStandard $standard, ?float $requiredS): ExposureCandidate
-    {
+    public function at(
+        float $fNumber,
+        float $atMostS,
+        SharpnessStandard $standard,
+        ?float $requiredS,
+    ): ExposureCandidate {
         $brightS = Exposure::shutterS($this->ev100, $fNumber, $this->baseIso) * self::SIXTH;
         $shutterS = StopScale::shutterAtMost(min($atMostS, $brightS), $this->shortestS);
 
         return $this->with($fNumber, $shutterS, $standard, $requiredS);
     }
 
-    public function with(float $fNumber, float $shutterS, SharpnessStandard $standard, ?float $requiredS): ExposureCandidate
-    {
-        return new ExposureCandidate($fNumber, $shutterS, Exposure::iso($this->ev100, $fNumber, $shutterS), $standard, $requiredS);
+    public function with(
+        float $fNumber,
+        float $shutterS,
+        SharpnessStandard $standard,
+        ?float $requiredS,
+    ): ExposureCandidate {
+        return new ExposureCandidate(
+            $fNumber,
+            $shutterS,
+            Exposure::iso($this->ev100, $fNumber, $shutterS),
+            $standard,
+            $requiredS,
+        );
     }
 
     /** Faster shutters than the budget asks, as long as the ISO stays under the ceiling: nothing is given away that light does not ask for. */
     public function tightened(ExposureCandidate $found, float $isoCeiling): ExposureCandidate
     {
         foreach (StopScale::shutters($this->shortestS) as $shutterS) {
-            if ($shutterS < $found->shutterS && ! $this->over($tried = $this->with($found->fNumber, $shutterS, $found->standard, $found->requiredS), $isoCeiling)) {
+            if (
+                $shutterS < $found->shutterS &&
+                ! $this->over(
+                    $tried = $this->with($found->fNumber, $shutterS, $found->standard, $found->requiredS),
+                    $isoCeiling,
+                )
+            ) {
                 return $tried;
             }
         }

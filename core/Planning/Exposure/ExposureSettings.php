@@ -27,15 +27,26 @@ final readonly class ExposureSettings
     ) {}
 
     /** Shutter and aperture as given, and the ISO that the light asks for with them: no lower than the body has, no higher than the ceiling. */
-    public static function lit(Situation $situation, float $fNumber, float $shutterS, SharpnessStandard $standard, ?float $requiredS, float $exactIso): self
-    {
+    public static function lit(
+        Situation $situation,
+        float $fNumber,
+        float $shutterS,
+        SharpnessStandard $standard,
+        ?float $requiredS,
+        float $exactIso,
+    ): self {
         $base = (int) $situation->assumptions->value('camera.base_iso');
         $ceiling = $situation->rush->isoCeiling;
         $over = $exactIso > $ceiling * ExposureSearch::SIXTH;
 
         return new self(
-            $fNumber, $shutterS, $over ? StopScale::isoAtMost($ceiling, $base) : max($base, StopScale::isoNear($exactIso)),
-            $standard, $requiredS, $exactIso, $over ? log($exactIso / $ceiling, 2) : 0.0,
+            $fNumber,
+            $shutterS,
+            $over ? StopScale::isoAtMost($ceiling, $base) : max($base, StopScale::isoNear($exactIso)),
+            $standard,
+            $requiredS,
+            $exactIso,
+            $over ? log($exactIso / $ceiling, 2) : 0.0,
         );
     }
 }

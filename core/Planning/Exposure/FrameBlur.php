@@ -7,6 +7,7 @@ namespace RushHold\Planning\Exposure;
 use RushHold\Hold\ManualTechnique;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Motion\FocusLag;
+use RushHold\Motion\FrameSpread;
 use RushHold\Motion\MotionBlur;
 use RushHold\Motion\ResidualSpeed;
 use RushHold\Motion\Travel;
@@ -16,6 +17,7 @@ use RushHold\Optics\SharpnessStandard;
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Situation;
 use RushHold\Planning\TrapPlan;
+use RushHold\Rush\Sure;
 
 /** The blur of one frame of this situation for any aperture and shutter, once focus mode and stabiliser are chosen. */
 final readonly class FrameBlur
@@ -34,6 +36,8 @@ final readonly class FrameBlur
         public float $prediction,
         private float $groupNearM,
         private float $groupFarM,
+        public FrameSpread $spread,
+        private float $rateMmS,
     ) {}
 
     public static function of(Situation $situation, HoldDraft $draft): self
@@ -45,27 +49,86 @@ final readonly class FrameBlur
         $half = $rush->subject->depthSpreadM / 2;
 
         // a trap takes its frames at its own plane, which may be nearer, and where it may pass square
-        $trap = $draft->technique === ManualTechnique::Trap && $rush->moves() ? TrapPlan::along($situation, $situation->kit->widestF()) : null;
-        $travel = $trap === null ? $rush->travel : Travel::of($rush->travel->speedMps, min(180.0, max(0.0, $trap->bearingDeg)), $rush->travel->accelerationMps2);
+        $trap =
+            $draft->technique === ManualTechnique::Trap && $rush->moves()
+                ? TrapPlan::along($situation, $situation->kit->widestF())
+                : null;
+        $travel =
+            $trap === null
+                ? $rush->travel
+                : Travel::of(
+                    $rush->travel->speedMps,
+                    min(180.0, max(0.0, $trap->bearingDeg)),
+                    $rush->travel->accelerationMps2,
+                );
+
+        $magnification =
+            $trap === null ? $situation->magnification : $situation->optic->magnification($trap->distanceM);
+        $residual =
+            $trap === null ? $situation->residual : Situation::residualOf($rush, $travel, $situation->assumptions);
+        $shakeRadS = $situation->assumptions->shake($rush->photographer->support) / 2 ** $stops;
+        $spread = self::spreadOf($situation, $magnification, $residual, $shakeRadS);
 
         return new self(
             $situation,
-            $trap === null ? $situation->magnification : $situation->optic->magnification($trap->distanceM),
+            $magnification,
             $travel,
-            $trap === null ? $situation->residual : Situation::residualOf($rush, $travel, $situation->assumptions),
+            $residual,
             // a hand that focuses has its own lag, which the technique answers; the plane it sets is taken as right
-            $draft->technique === null ? FocusLag::errorM($rush->travel, $rush->workM, $situation->kit->body->afLagS, $prediction) : 0.0,
-            $situation->assumptions->shake($rush->photographer->support) / 2 ** $stops,
+            $draft->technique === null
+                ? FocusLag::errorM($rush->travel, $rush->workM, $situation->kit->body->afLagS, $prediction)
+                : 0.0,
+            $shakeRadS,
             $prediction,
-            max($rush->workM - $half, $situation->optic->focalMm / 1000 * 1.01),
+            max($rush->workM - $half, ($situation->optic->focalMm / 1000) * 1.01),
             $rush->workM + $half,
+            $spread,
+            match ($rush->sure) {
+                null, Sure::Half => $spread->usualMmS(),
+                default => $spread->reachedBy($rush->sure->share()),
+            },
         );
+    }
+
+    private static function spreadOf(
+        Situation $situation,
+        float $magnification,
+        ResidualSpeed $residual,
+        float $shakeRadS,
+    ): FrameSpread {
+        return new FrameSpread(
+            $magnification * $residual->panMps * 1000,
+            $magnification * hypot($residual->bobMps, $residual->limbMps) * 1000,
+            $situation->optic->focalMm * $shakeRadS,
+            $situation->assumptions->value('rehearse.scatter'),
+        );
+    }
+
+    /** The shutter in seconds that the budget would allow while it still rests, before it goes; null when it does not rest. */
+    public function restShutterS(float $fNumber, float $limitMm): ?float
+    {
+        $resting = $this->situation->resting();
+        if ($resting === null) {
+            return null;
+        }
+        $rate = self::spreadOf($this->situation, $this->magnification, $resting, $this->shakeRadS)->usualMmS();
+        $left = $limitMm ** 2 - Diffraction::fwhmMm($fNumber) ** 2 - $this->groupMm($fNumber) ** 2;
+
+        return $left > 0 && $rate > 0 ? sqrt($left) / $rate : null;
+    }
+
+    /** Share of frames whose blur stays within the limit. */
+    public function sharpShare(float $fNumber, float $shutterS, float $limitMm): float
+    {
+        $left = $limitMm ** 2 - $this->fixedMm($fNumber) ** 2;
+
+        return $left <= 0 ? 0.0 : $this->spread->share(sqrt($left) / $shutterS);
     }
 
     /** Where to focus so that both ends of a group are equally sharp, in metres: the harmonic mean of the ends. */
     public function groupFocusM(): float
     {
-        return 2 * $this->groupNearM * $this->groupFarM / ($this->groupNearM + $this->groupFarM);
+        return (2 * $this->groupNearM * $this->groupFarM) / ($this->groupNearM + $this->groupFarM);
     }
 
     /** Largest blur of the group's ends by their depth alone, in mm. */
@@ -83,7 +146,11 @@ final readonly class FrameBlur
         $closing = $this->situation->rush->travel->closingMps() > 0;
         $focusM = $closing ? $workM + $this->lagErrorM : $workM - $this->lagErrorM;
 
-        return $this->situation->optic->blurDiscMm($fNumber, $workM, max($focusM, $this->situation->optic->focalMm / 1000 * 1.01));
+        return $this->situation->optic->blurDiscMm(
+            $fNumber,
+            $workM,
+            max($focusM, ($this->situation->optic->focalMm / 1000) * 1.01),
+        );
     }
 
     /** Blur that no shutter can mend, in mm: focus lag, depth of the group, diffraction. */
@@ -92,23 +159,24 @@ final readonly class FrameBlur
         return sqrt($this->lagMm($fNumber) ** 2 + $this->groupMm($fNumber) ** 2 + Diffraction::fwhmMm($fNumber) ** 2);
     }
 
-    /** Blur that grows with the shutter, in mm a second: motion and shake. */
+    /** Blur that grows with the shutter, in mm a second: motion and shake, in as many frames as the rush wants to be sure of. */
     public function rateMmS(): float
     {
-        return hypot(
-            $this->magnification * $this->residual->totalMps() * 1000,
-            $this->situation->optic->focalMm * $this->shakeRadS,
-        );
+        return $this->rateMmS;
     }
 
-    /** Longest shutter in seconds that keeps the total within the limit; null when the fixed blur alone exceeds it. */
-    public function requiredShutterS(float $fNumber, float $limitMm): ?float
+    /**
+     * Longest shutter in seconds that keeps the total within the limit; null when the fixed blur alone exceeds it.
+     *
+     * @param  ?Sure  $sure  in how many frames; as the rush has it when null
+     */
+    public function requiredShutterS(float $fNumber, float $limitMm, ?Sure $sure = null): ?float
     {
         $left = $limitMm ** 2 - $this->fixedMm($fNumber) ** 2;
         if ($left <= 0) {
             return null;
         }
-        $rate = $this->rateMmS();
+        $rate = $sure === null ? $this->rateMmS : $this->spread->reachedBy($sure->share());
 
         return $rate > 0 ? sqrt($left) / $rate : INF;
     }

@@ -7,6 +7,7 @@ namespace RushHold\Planning\Exposure;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Concession;
 use RushHold\Planning\Situation;
+use RushHold\Rush\Sure;
 
 /**
  * When light or depth runs short: gives way in one stated order and writes down each step and its price.
@@ -24,6 +25,7 @@ final class GiveWay
         private readonly FrameBlur $blur,
         private readonly ExposureSearch $search,
         private readonly float $wantedF,
+        private readonly bool $stopByHabit = false,
     ) {
         $this->priced = new Concessions($situation, $blur);
     }
@@ -36,7 +38,7 @@ final class GiveWay
         if ($this->search->over($found, $ceiling)) {
             $found = $this->giveShutter($this->giveStandard($this->giveAperture($found)));
         } else {
-            $found = $this->spendSpare($found);
+            $found = $this->spendSpare($this->lensStopIfSpare($found));
         }
         $this->tellShortestShutter($found);
 
@@ -65,21 +67,62 @@ final class GiveWay
         }
     }
 
+    /** The most ISO at which light still counts as spare. */
+    private function spareIso(): float
+    {
+        return max(
+            $this->situation->rush->isoCeiling / 2 ** $this->situation->assumptions->value('exposure.spare'),
+            $this->search->baseIso,
+        );
+    }
+
+    /** A stop closed for the lens's sake is taken from spare light only, unless it is the person's habit: opened again by thirds. */
+    private function lensStopIfSpare(ExposureCandidate $found): ExposureCandidate
+    {
+        if ($this->stopByHabit || $found->fNumber > $this->wantedF * 1.001) {
+            return $found;
+        }
+        foreach (array_reverse($this->search->fNumbers) as $stop) {
+            if ($stop < $found->fNumber && $this->search->over($found, $this->spareIso())) {
+                $wider = $this->search->best($found->standard, $stop);
+                $found = $wider !== null && $wider->iso < $found->iso ? $wider : $found;
+            }
+        }
+
+        return $found;
+    }
+
     /**
      * Where the budget allows a slower shutter than custom, spare light is spent on custom's: speeds are estimates, and a twitch is
-     * faster than any of them. Light is spare as long as the ISO stays well under the ceiling.
+     * faster than any of them; then on most frames instead of half of them, unless the rush says in how many. Light is spare as long
+     * as the ISO stays well under the ceiling.
      */
     private function spendSpare(ExposureCandidate $found): ExposureCandidate
     {
-        $floorS = $this->situation->assumptions->value($this->situation->floorName());
-        $spareIso = $this->situation->rush->isoCeiling / 2 ** $this->situation->assumptions->value('exposure.spare');
-        if (! $this->situation->hasCustom() || $found->shutterS <= $floorS * 1.001) {
-            return $found;
+        if ($this->situation->hasCustom()) {
+            $found = $this->quickened($found, $this->situation->assumptions->value($this->situation->floorName()));
         }
+        if ($this->situation->rush->sure === null) {
+            $mostS = $this->blur->requiredShutterS(
+                $found->fNumber,
+                $this->situation->limitMm($found->standard),
+                Sure::Most,
+            );
+            $found = $mostS === null ? $found : $this->quickened($found, $mostS);
+        }
+
+        return $found;
+    }
+
+    /** The same with a shutter as near to this faster one as spare light goes. */
+    private function quickened(ExposureCandidate $found, float $toS): ExposureCandidate
+    {
+        $toS =
+            $toS < $found->shutterS * 0.999 ? StopScale::shutterAtMost($toS * 1.001, $this->search->shortestS) : $toS;
         foreach (StopScale::shutters($this->search->shortestS) as $shutterS) {
-            if ($shutterS < $found->shutterS && $shutterS >= $floorS * 0.999) {
+            if ($shutterS < $found->shutterS * 0.999 && $shutterS >= $toS * 0.999) {
                 $tried = $this->search->with($found->fNumber, $shutterS, $found->standard, $found->requiredS);
-                if (! $this->search->over($tried, max($spareIso, $this->search->baseIso))) {
+                if (! $this->search->over($tried, $this->spareIso())) {
                     return $tried;
                 }
             }
@@ -91,7 +134,11 @@ final class GiveWay
     /** The body may simply have no shutter as fast as the motion asks for. */
     private function tellShortestShutter(ExposureCandidate $found): void
     {
-        if ($found->requiredS !== null && $found->shutterS > $found->requiredS * 1.01 && $found->shutterS <= $this->search->shortestS * 1.001) {
+        if (
+            $found->requiredS !== null &&
+            $found->shutterS > $found->requiredS * 1.01 &&
+            $found->shutterS <= $this->search->shortestS * 1.001
+        ) {
             $this->concessions[] = $this->priced->shortestShutter($found, $found->requiredS);
         }
     }
@@ -122,8 +169,9 @@ final class GiveWay
         $sensor = $this->situation->kit->body->sensor;
         $ceiling = $this->situation->rush->isoCeiling;
         while ($this->search->over($found, $ceiling) && ($softer = $found->standard->softer($sensor)) !== null) {
-            $given = $this->search->best($softer, $this->search->fNumbers[0])
-                ?? $this->search->with($found->fNumber, $found->shutterS, $softer, null);
+            $given =
+                $this->search->best($softer, $this->search->fNumbers[0]) ??
+                $this->search->with($found->fNumber, $found->shutterS, $softer, null);
             $given = $this->search->over($given, $ceiling) ? $given : $this->search->tightened($given, $ceiling);
             $this->concessions[] = $this->priced->standard($found, $given);
             $found = $given;
@@ -141,7 +189,13 @@ final class GiveWay
             return $found;
         }
         $given = $this->search->tightened(
-            $this->search->with($found->fNumber, StopScale::shutterAtMost($floorS, $this->search->shortestS), $found->standard, $found->requiredS), $ceiling,
+            $this->search->with(
+                $found->fNumber,
+                StopScale::shutterAtMost($floorS, $this->search->shortestS),
+                $found->standard,
+                $found->requiredS,
+            ),
+            $ceiling,
         );
         $this->concessions[] = $this->priced->shutter($found, $given, $floorS);
 

@@ -41,6 +41,10 @@ final readonly class Margin
     /** @return array{mean: float, half: ?float, telling: bool} half is null when nothing is known */
     public function toArray(): array
     {
-        return ['mean' => $this->mean, 'half' => is_finite($this->half) ? $this->half : null, 'telling' => $this->isTelling()];
+        return [
+            'mean' => $this->mean,
+            'half' => is_finite($this->half) ? $this->half : null,
+            'telling' => $this->isTelling(),
+        ];
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Rehearsal\Estimate;
 
+use RushHold\Assumptions\Assumptions;
 use RushHold\Hold\Dials;
 use RushHold\Hold\Hold;
+use RushHold\Kit\Body;
 use RushHold\Kit\FocusMode;
 use RushHold\Planning\Plan;
 use RushHold\Rehearsal\Camera;
@@ -21,7 +23,12 @@ final readonly class RemedySearch
      * @param  list<Remedy>  $found  those that tell, the most helpful first
      * @param  list<Remedy>  $tried  all of them
      */
-    private function __construct(public Tally $now, public array $found, public array $tried) {}
+    private function __construct(
+        private Assumptions $assumptions,
+        public Tally $now,
+        public array $found,
+        public array $tried,
+    ) {}
 
     /** Passes that are played however long they take. */
     private const LEAST = 8;
@@ -35,22 +42,39 @@ final readonly class RemedySearch
         $tries = self::tries($rehearsal->plan, $hold);
         $cameras = array_map(static fn (Dials $dials): Camera => $rehearsal->camera($dials->on($hold)), $tries);
         $present = $rehearsal->camera($hold);
-        $now = new Tally;
-        $tallies = array_map(static fn (): Tally => new Tally, $tries);
+        $now = new Tally();
+        $tallies = array_map(static fn (): Tally => new Tally(), $tries);
         for ($seed = 0; $seed < $passes && ($seed < self::LEAST || $goesOn === null || $goesOn()); $seed++) {
             $pass = $rehearsal->pass($seed);
             $as = Take::of($pass, $present);
             $now->add($as->counts());
             foreach ($cameras as $at => $camera) {
                 // shutter and aperture leave the plane where it was
-                $take = $tries[$at]->shutterS !== null || $tries[$at]->fNumber !== null ? $as->exposedBy($camera) : Take::of($pass, $camera);
+                $take =
+                    $tries[$at]->shutterS !== null || $tries[$at]->fNumber !== null
+                        ? $as->exposedBy($camera)
+                        : Take::of($pass, $camera);
                 $tallies[$at]->add($take->counts());
             }
         }
-        $tried = array_map(static fn (Dials $dials, Tally $tally): Remedy => new Remedy($dials, $tally, $tally->moreThan($now)), $tries, $tallies);
+        $tried = array_map(
+            static fn (Dials $dials, Tally $tally): Remedy => new Remedy($dials, $tally, $tally->moreThan($now)),
+            $tries,
+            $tallies,
+        );
         usort($tried, static fn (Remedy $a, Remedy $b): int => $b->margin->mean <=> $a->margin->mean);
 
-        return new self($now, array_values(array_filter($tried, static fn (Remedy $remedy): bool => $remedy->margin->isTelling() && $remedy->margin->mean > 0)), $tried);
+        return new self(
+            $rehearsal->plan->situation->assumptions,
+            $now,
+            array_values(
+                array_filter(
+                    $tried,
+                    static fn (Remedy $remedy): bool => $remedy->margin->isTelling() && $remedy->margin->mean > 0,
+                ),
+            ),
+            $tried,
+        );
     }
 
     /** What treats this loss best, of all that help as a whole; null when nothing does. */
@@ -58,11 +82,12 @@ final readonly class RemedySearch
     {
         $now = $this->now->losses()[$loss->value] ?? 0.0;
         $best = null;
-        $most = 0.3 * $now;
+        $better = 1 + $this->assumptions->value('remedy.better');
+        $most = $this->assumptions->value('remedy.worth') * $now;
         foreach ($this->found as $remedy) {
             $saved = $now - ($remedy->tally->losses()[$loss->value] ?? 0.0);
             // of those that save about as many, the one that helps more as a whole stands first
-            if ($saved > $most * 1.15) {
+            if ($saved > $most * $better) {
                 [$best, $most] = [$remedy, $saved];
             }
         }
@@ -84,7 +109,7 @@ final readonly class RemedySearch
             foreach (array_keys($body->stayLevelsS) as $level) {
                 $tries[] = $level === $hold->stay ? null : new Dials(stay: $level);
             }
-            foreach ($body->hasPace ? [0, 1, 2] : [] as $pace) {
+            foreach ($body->hasPace ? Body::PACES : [] as $pace) {
                 $tries[] = $pace === $hold->pace ? null : new Dials(pace: $pace);
             }
         }
@@ -94,8 +119,14 @@ final readonly class RemedySearch
         $streaks = $situation->rush->intent->style === Style::PanBlur;
         foreach ([3, 1, -1] as $thirds) {
             // where the background is to streak, a faster shutter would take away what is wanted
-            $tries[] = ($streaks && $thirds > 0) || ($shutter = self::beside($shutters, $hold->shutterS, -$thirds)) === null ? null : new Dials(shutterS: $shutter);
-            $tries[] = ($fNumber = self::beside($fNumbers, $hold->fNumber, $thirds)) === null ? null : new Dials(fNumber: $fNumber);
+            $tries[] =
+                ($streaks && $thirds > 0) || ($shutter = self::beside($shutters, $hold->shutterS, -$thirds)) === null
+                    ? null
+                    : new Dials(shutterS: $shutter);
+            $tries[] =
+                ($fNumber = self::beside($fNumbers, $hold->fNumber, $thirds)) === null
+                    ? null
+                    : new Dials(fNumber: $fNumber);
         }
 
         return array_values(array_filter($tries));

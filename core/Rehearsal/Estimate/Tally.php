@@ -67,15 +67,18 @@ final class Tally
             $spread += ($this->sharp[$at] - $share * $of) ** 2;
         }
         $alone = $share * (1 - $share) * $frames;
-        $effect = $passes > 1 && $alone > 0 ? max(1.0, $spread * $passes / ($passes - 1) / $alone) : 1.0;
+        $effect = $passes > 1 && $alone > 0 ? max(1.0, ($spread * $passes) / ($passes - 1) / $alone) : 1.0;
 
-        return WilsonInterval::of($share * $frames / $effect, $frames / $effect);
+        return WilsonInterval::of(($share * $frames) / $effect, $frames / $effect);
     }
 
     /** Chance of at least one sharp frame in a pass. */
     public function atLeastOne(): WilsonInterval
     {
-        return WilsonInterval::of(count(array_filter($this->sharp, static fn (int $one): bool => $one > 0)), count($this->sharp));
+        return WilsonInterval::of(
+            count(array_filter($this->sharp, static fn (int $one): bool => $one > 0)),
+            count($this->sharp),
+        );
     }
 
     /**

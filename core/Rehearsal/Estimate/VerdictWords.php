@@ -38,8 +38,10 @@ final class VerdictWords
             Verdict::Sharp => '',
             Verdict::Motion => 'a faster shutter, or a better pan',
             Verdict::Shake => 'support, the stabiliser, a faster shutter',
-            Verdict::Front, Verdict::Back => $byHand ? 'a smaller aperture, or pressing nearer to the plane' : 'pace, or a smaller aperture',
-            Verdict::WrongThing => 'stay, or a smaller area',
+            Verdict::Front, Verdict::Back => $byHand
+                ? 'a smaller aperture, or pressing nearer to the plane'
+                : 'pace, or a smaller aperture',
+            Verdict::WrongThing => 'stay, or another area: a sweep tells which',
             Verdict::OutOfArea => 'a larger area',
             Verdict::OutOfFrame => 'a shorter focal length, or more distance',
             Verdict::Hidden => 'another place to stand',

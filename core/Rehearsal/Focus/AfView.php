@@ -4,23 +4,18 @@ declare(strict_types=1);
 
 namespace RushHold\Rehearsal\Focus;
 
+use RushHold\Framing\OnTarget;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Pick;
 use RushHold\Kit\AfArea;
 use RushHold\Planning\AreaScorer;
 use RushHold\Planning\Situation;
 use RushHold\Rehearsal\Scene\Scene;
+use RushHold\Rush\Foreground;
 
 /** Where autofocus looks, what it may take there, and how readily. Sizes and hazards are those of the area scores. */
 final readonly class AfView
 {
-    /** Hazards of the area scores by what they make the focus take. */
-    private const TAKES = [
-        'part' => ['self', 'no-eye', 'group', 'pass'],
-        'behind' => ['behind', 'foliage', 'side', 'tiny', 'unseen'],
-        'nothing' => ['plain', 'pinpoint', 'sensor'],
-    ];
-
     /**
      * @param  float  $halfRad  half of the area, sideways
      * @param  float  $halfUpRad  the same, upwards
@@ -35,6 +30,7 @@ final readonly class AfView
      * @param  float  $wrongStart  chance that it starts on the wrong thing
      * @param  float  $halfTargetM  half of the patch that an obstacle has to touch
      * @param  float  $partM  how much nearer its nearest part is
+     * @param  float  $misleads  chance that lock-on goes along with what hides its subject
      */
     private function __construct(
         public float $halfRad,
@@ -50,6 +46,7 @@ final readonly class AfView
         public float $wrongStart,
         public float $halfTargetM,
         public float $partM,
+        public float $misleads,
     ) {}
 
     public static function through(Situation $situation, Scene $scene, Hold $hold): self
@@ -59,8 +56,7 @@ final readonly class AfView
         $score = $scorer->of($area);
         $framing = $situation->framing;
         $halfRad = $score->width * $scene->following->halfFrameRad;
-        $hazards = $scene->perfect ? [] : $score->hazards;
-        $sums = array_map(static fn (array $names): float => array_sum(array_intersect_key($hazards, array_flip($names))), self::TAKES);
+        $sums = $scene->perfect ? ['part' => 0.0, 'behind' => 0.0, 'nothing' => 0.0] : $score->takes();
         $all = array_sum($sums);
 
         return new self(
@@ -75,24 +71,30 @@ final readonly class AfView
                 default => $halfRad,
             },
             $hold->pick === Pick::Nearest ? 0.0 : $score->detection,
-            $all * Scene::STEP_S / $scene->value('rehearse.hazard'),
+            ($all * Scene::STEP_S) / $scene->value('rehearse.hazard'),
             $all > 0 ? $sums['part'] / $all : 0.0,
             $all > 0 ? ($sums['part'] + $sums['behind']) / $all : 0.0,
-            1 - exp(-($hazards['start'] ?? 0.0)),
+            $scene->perfect ? 0.0 : 1 - exp(-($score->hazards['start'] ?? 0.0)),
             $framing->targetM / 2,
             $framing->depthM / 2,
+            $area === AfArea::LockOn && ! $scene->perfect ? self::misleads($situation) : 0.0,
         );
     }
 
-    /** Whether the area lies on the target: the aim is off by no more than the larger of both halves and half of the smaller. */
-    public function isOn(float $asideM, float $aboveM, float $distanceM): bool
+    /** How readily lock-on follows what stands or passes before its subject. */
+    private static function misleads(Situation $situation): float
     {
-        return abs($asideM) < self::reach($this->halfRad * $distanceM, $this->halfPatchM)
-            && abs($aboveM) < self::reach($this->halfUpRad * $distanceM, $this->halfPatchUpM);
+        $mean = $situation->assumptions->value(
+            $situation->rush->clutter->foreground === Foreground::None ? 'pull.lock_on.pass' : 'pull.lock_on.front',
+        );
+
+        return 1 - exp(-$mean);
     }
 
-    private static function reach(float $halfArea, float $halfPatch): float
+    /** Whether the area lies on the target. */
+    public function isOn(float $asideM, float $aboveM, float $distanceM): bool
     {
-        return max($halfArea, $halfPatch) + min($halfArea, $halfPatch) / 2;
+        return abs($asideM) < OnTarget::reach($this->halfRad * $distanceM, $this->halfPatchM) &&
+            abs($aboveM) < OnTarget::reach($this->halfUpRad * $distanceM, $this->halfPatchUpM);
     }
 }

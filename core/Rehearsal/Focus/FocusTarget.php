@@ -27,7 +27,11 @@ final class FocusTarget
 
     /** Each in words, as in "the focus is …". */
     public const WORDS = [
-        self::NOTHING => 'looks for it', self::SUBJECT => 'on it', self::FRONT => 'on what is in front', self::BEHIND => 'on what is behind', self::PART => 'on a nearer part',
+        self::NOTHING => 'looks for it',
+        self::SUBJECT => 'on it',
+        self::FRONT => 'on what is in front',
+        self::BEHIND => 'on what is behind',
+        self::PART => 'on a nearer part',
         self::PLANE => 'set by hand',
     ];
 }

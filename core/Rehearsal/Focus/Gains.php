@@ -51,10 +51,10 @@ final readonly class Gains
         if ($n === 1 || ! $changing) {
             $below = ($n + 1) * ($n + 2);
 
-            return [2 * (2 * $n + 1) / $below, 6 / $below, 0.0];
+            return [(2 * (2 * $n + 1)) / $below, 6 / $below, 0.0];
         }
         $below = ($n + 1) * ($n + 2) * ($n + 3);
 
-        return [3 * (3 * $n ** 2 + 3 * $n + 2) / $below, 18 * (2 * $n + 1) / $below, 30 / $below];
+        return [(3 * (3 * $n ** 2 + 3 * $n + 2)) / $below, (18 * (2 * $n + 1)) / $below, 30 / $below];
     }
 }

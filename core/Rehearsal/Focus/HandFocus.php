@@ -33,7 +33,10 @@ final readonly class HandFocus implements FocusMethod
     {
         $scene = $pass->scene;
 
-        return max(0.0, $scene->meetS - $scene->value('hand.sweep') / 2 + $scene->value('rehearse.timing') * 2 * $pass->timing);
+        return max(
+            0.0,
+            $scene->meetS - $scene->value('hand.sweep') / 2 + $scene->value('rehearse.timing') * 2 * $pass->timing,
+        );
     }
 
     /**
@@ -47,7 +50,10 @@ final readonly class HandFocus implements FocusMethod
         $rush = $scene->plan->situation->rush;
         $begins = self::sweepsAtS($pass);
         $takes = max(Scene::STEP_S, $scene->value('hand.sweep'));
-        [$from, $to] = $scene->going->closingMps >= 0 ? [$rush->nearM, max($rush->farM, $rush->nearM + 0.01)] : [max($rush->farM, $rush->nearM + 0.01), $rush->nearM];
+        [$from, $to] =
+            $scene->going->closingMps >= 0
+                ? [$rush->nearM, max($rush->farM, $rush->nearM + 0.01)]
+                : [max($rush->farM, $rush->nearM + 0.01), $rush->nearM];
         $dioptres = [];
         for ($at = 0; $at < $scene->steps; $at++) {
             $share = max(0.0, min(1.0, ($at * Scene::STEP_S - $begins) / $takes));
@@ -65,7 +71,11 @@ final readonly class HandFocus implements FocusMethod
     private static function follow(Pass $pass): array
     {
         $scene = $pass->scene;
-        $lagS = max(Scene::STEP_S, $scene->value('hand.lag') * (1 - 0.7 * $scene->plan->situation->rush->photographer->manualSkill));
+        $lagS = max(
+            Scene::STEP_S,
+            $scene->value('hand.lag') *
+                (1 - $scene->value('hand.practised') * $scene->plan->situation->rush->photographer->manualSkill),
+        );
         $off = Noise::rough(1.0, $lagS, $pass->measure);
         $dioptres = [];
         foreach ($pass->distanceM as $at => $distance) {

@@ -38,13 +38,13 @@ final readonly class LensDrive
 
         return new self(
             // a converter slows the drive as much as it magnifies
-            $closest / ($scene->value('rehearse.travel') * $kit->converter) * Scene::STEP_S,
+            ($closest / ($scene->value('rehearse.travel') * $kit->converter)) * Scene::STEP_S,
             exp(-Scene::STEP_S / $scene->value('rehearse.settle')),
             min($closest, 1 / ($hold->limiterM[0] ?? $kit->lens->closestM)),
             $farM === null ? 0.0 : 1 / $farM,
             1 / $scene->strips->distanceM,
-            1 / ($situation->rush->workM + max(0.1, $situation->rush->clutter->backgroundGapM)),
-            $situation->optic->focalMm ** 2 / 1000 / $kit->widestF() / $kit->body->sensor->widthMm,
+            1 / $situation->behindM(),
+            $situation->softPerDioptre(),
         );
     }
 

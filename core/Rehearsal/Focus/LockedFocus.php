@@ -43,7 +43,10 @@ final readonly class LockedFocus implements FocusMethod
         $on = $at >= $scene->arrives && $camera->looking->isOn($pass->asideM[$at], $pass->aboveM[$at], $s);
         $front = ! $scene->strips->areNone() && $s > $scene->strips->distanceM;
         $seen = $on && ! ($front && $pass->gapRad[$at] < $scene->strips->halfRad + $camera->looking->halfTargetM / $s);
-        $grabs = $front && $pass->aimGapRad[$at] < $camera->looking->halfGrabRad + $scene->strips->halfRad && ($camera->looking->nearestWins ? $pass->chance[$at] > $camera->looking->keeps : ! $seen);
+        $grabs =
+            $front &&
+            $pass->aimGapRad[$at] < $camera->looking->halfGrabRad + $scene->strips->halfRad &&
+            ($camera->looking->nearestWins ? $pass->chance[$at] > $camera->looking->keeps : ! $seen);
         $subject = 1 / ($s + $camera->tracking->scatter * $s * $s * $pass->measure[$at]);
 
         return match (true) {

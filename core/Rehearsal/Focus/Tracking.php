@@ -8,8 +8,6 @@ use RushHold\Hold\Hold;
 use RushHold\Optics\SharpnessStandard;
 use RushHold\Planning\Situation;
 use RushHold\Rehearsal\Scene\Scene;
-use RushHold\Rush\Background;
-use RushHold\Rush\Detail;
 
 /** How autofocus follows what it has taken, how long it waits when it has lost it, and how long it needs to find it again. */
 final readonly class Tracking
@@ -48,19 +46,20 @@ final readonly class Tracking
     public static function with(Situation $situation, Scene $scene, Hold $hold): self
     {
         $body = $situation->kit->body;
-        $levels = $body->stayLevelsS;
         $pace = $hold->pace ?? 1;
         $workM = $situation->rush->workM;
-        $halfDepthM = $situation->optic->depthOfField($situation->kit->widestF(), $workM, $situation->limitMm(SharpnessStandard::Detail))->nearSideM($workM);
-        $slower = self::slower($situation);
+        $halfDepthM = $situation->optic
+            ->depthOfField($situation->kit->widestF(), $workM, $situation->limitMm(SharpnessStandard::Detail))
+            ->nearSideM($workM);
+        $slower = $situation->focusSlower();
         $glimpseS = max(Scene::STEP_S, $scene->value('rehearse.glimpse') * $slower);
         $acquireS = $scene->value('af.acquire') * $slower;
 
         return new self(
-            $levels === [] ? $scene->value('rehearse.no_wait') : $levels[min(count($levels) - 1, $hold->stay ?? 0)],
+            $situation->waitS($hold->stay),
             $scene->value('focus.prediction') * $body->afLagS,
             $body->afLagS,
-            $scene->perfect ? 0.0 : $scene->value('rehearse.measures') * $halfDepthM / $workM ** 2 * sqrt($slower),
+            $scene->perfect ? 0.0 : (($scene->value('rehearse.measures') * $halfDepthM) / $workM ** 2) * sqrt($slower),
             Gains::of($scene->value('rehearse.memory.'.$pace), $pace === 2),
             $glimpseS,
             max(0.0, $acquireS - $glimpseS),
@@ -69,16 +68,7 @@ final readonly class Tracking
             $scene->value('rehearse.lost'),
             max(Scene::STEP_S, $scene->value('rehearse.grab')),
             max(Scene::STEP_S, $acquireS),
-            $situation->rush->clutter->background !== Background::Clean,
+            $situation->seesBehind(),
         );
-    }
-
-    /** How many times as long autofocus takes in this light on this subject. */
-    private static function slower(Situation $situation): float
-    {
-        $assumptions = $situation->assumptions;
-        $dark = max(0.0, $assumptions->value('rehearse.dim') - $situation->rush->ev100) / $assumptions->value('rehearse.dim_half');
-
-        return 2 ** min(5.0, $dark) * ($situation->rush->subject->detail === Detail::Low ? $assumptions->value('rehearse.plain') : 1.0);
     }
 }

@@ -21,15 +21,62 @@ final class TrackingFocus implements FocusMethod
     {
         $scene = $pass->scene;
         $step = Scene::STEP_S;
-        [$distances, $asides, $aboves, $gaps, $aimGaps, $measures, $chances] = [$pass->distanceM, $pass->asideM, $pass->aboveM, $pass->gapRad, $pass->aimGapRad, $pass->measure, $pass->chance];
-        [$halfArea, $halfAreaUp, $patch, $patchUp] = [$camera->looking->halfRad, $camera->looking->halfUpRad, $camera->looking->halfPatchM, $camera->looking->halfPatchUpM];
-        [$halfObstacle, $grabWithin, $target, $obstacleM, $arrives] = [$scene->strips->halfRad, $camera->looking->halfGrabRad + $scene->strips->halfRad, $camera->looking->halfTargetM, $scene->strips->distanceM, $scene->arrives];
-        [$wait, $hazard, $keeps, $nearestWins] = [$camera->tracking->waitS + 1e-9, $camera->looking->hazard, $camera->looking->keeps, $camera->looking->nearestWins];
-        [$scatter, $leads, $nearest, $farthest] = [$camera->tracking->scatter, $camera->tracking->leadS, $camera->drive->nearest, $camera->drive->farthest];
-        [$places, $speeds, $changes, $full] = [$camera->tracking->gains->place, $camera->tracking->gains->speed, $camera->tracking->gains->change, Gains::FULL - 1];
-        [$perDioptre, $soft, $lost, $glimpse] = [$camera->drive->softPerDioptre, $camera->tracking->soft, $camera->tracking->lost, $camera->tracking->glimpseS];
+        [$distances, $asides, $aboves, $gaps, $aimGaps, $measures, $chances] = [
+            $pass->distanceM,
+            $pass->asideM,
+            $pass->aboveM,
+            $pass->gapRad,
+            $pass->aimGapRad,
+            $pass->measure,
+            $pass->chance,
+        ];
+        [$halfArea, $halfAreaUp, $patch, $patchUp] = [
+            $camera->looking->halfRad,
+            $camera->looking->halfUpRad,
+            $camera->looking->halfPatchM,
+            $camera->looking->halfPatchUpM,
+        ];
+        [$halfObstacle, $grabWithin, $target, $obstacleM, $arrives] = [
+            $scene->strips->halfRad,
+            $camera->looking->halfGrabRad + $scene->strips->halfRad,
+            $camera->looking->halfTargetM,
+            $scene->strips->distanceM,
+            $scene->arrives,
+        ];
+        [$wait, $hazard, $keeps, $nearestWins, $misleads] = [
+            $camera->tracking->waitS + 1e-9,
+            $camera->looking->hazard,
+            $camera->looking->keeps,
+            $camera->looking->nearestWins,
+            $camera->looking->misleads,
+        ];
+        [$scatter, $leads, $nearest, $farthest] = [
+            $camera->tracking->scatter,
+            $camera->tracking->leadS,
+            $camera->drive->nearest,
+            $camera->drive->farthest,
+        ];
+        [$places, $speeds, $changes, $full] = [
+            $camera->tracking->gains->place,
+            $camera->tracking->gains->speed,
+            $camera->tracking->gains->change,
+            Gains::FULL - 1,
+        ];
+        [$perDioptre, $soft, $lost, $glimpse] = [
+            $camera->drive->softPerDioptre,
+            $camera->tracking->soft,
+            $camera->tracking->lost,
+            $camera->tracking->glimpseS,
+        ];
+        $hunts = $lost / $perDioptre;
+        $huntsNearer = (1 + $camera->looking->hazardBehind) / 2;
         [$acquire, $recover] = [$camera->tracking->acquireS, $camera->tracking->recoverS];
-        [$grab, $grabBehind, $travel, $settles] = [$step / $camera->tracking->grabS, $step / $camera->tracking->behindS, $camera->drive->travel, $camera->drive->settles];
+        [$grab, $grabBehind, $travel, $settles] = [
+            $step / $camera->tracking->grabS,
+            $step / $camera->tracking->behindS,
+            $camera->drive->travel,
+            $camera->drive->settles,
+        ];
         $obstructed = ! $scene->strips->areNone();
 
         [$lens, $held] = $this->start($pass, $camera);
@@ -64,8 +111,8 @@ final class TrackingFocus implements FocusMethod
                 if ($seen) {
                     $off = $s + $scatter * $s * $s * $measures[$at] - $px;
                     $x = $px + $places[$known] * $off;
-                    $v += $speeds[$known] * $off / $step;
-                    $a += $changes[$known] * $off / ($step * $step);
+                    $v += ($speeds[$known] * $off) / $step;
+                    $a += ($changes[$known] * $off) / ($step * $step);
                     $known = $known < $full ? $known + 1 : $full;
                     if ($front && $nearestWins) {
                         if (! $challenged) {
@@ -79,12 +126,24 @@ final class TrackingFocus implements FocusMethod
                     }
                     if ($chances[$at] > 1 - $hazard) {
                         $kind = (1 - $chances[$at]) / $hazard;
-                        $held = $kind < $camera->looking->hazardPart ? FocusTarget::PART : ($kind < $camera->looking->hazardBehind ? FocusTarget::BEHIND : FocusTarget::NOTHING);
+                        $held =
+                            $kind < $camera->looking->hazardPart
+                                ? FocusTarget::PART
+                                : ($kind < $camera->looking->hazardBehind
+                                    ? FocusTarget::BEHIND
+                                    : FocusTarget::NOTHING);
+                        if ($held === FocusTarget::NOTHING) {
+                            // nothing to measure under the area: it hunts, to one side or the other
+                            $wanted = $lens + ($kind < $huntsNearer ? $hunts : -$hunts);
+                        }
                         $partLeft = $camera->tracking->behindS + $wait;
                         $doubt = $found = $sought = 0.0;
                     }
                 } else {
-                    // it goes on as it was going
+                    // what hides it may take its pattern along; else it goes on as it was going
+                    if ($doubt === 0.0 && $front && $chances[$at] < $misleads) {
+                        $held = FocusTarget::FRONT;
+                    }
                     $x = $px;
                     $a = 0.0;
                     $doubt += $step;
@@ -100,8 +159,14 @@ final class TrackingFocus implements FocusMethod
                     $found = $sought = 0.0;
                 }
             } elseif ($held !== FocusTarget::NOTHING) {
-                // something else: it stays there while that is there and nothing nearer comes
-                $doubt = ($held === FocusTarget::FRONT ? $front : ! $seen) ? 0.0 : $doubt + $step;
+                // something else: it stays there while that is there and nothing nearer comes; a blink between does not undo its doubt
+                $doubt = ($held === FocusTarget::FRONT
+                        ? $front
+                        : ! $seen)
+                    ? ($doubt > $step
+                        ? $doubt - $step
+                        : 0.0)
+                    : $doubt + $step;
                 if ($doubt > $wait) {
                     $held = FocusTarget::NOTHING;
                     $doubt = $found = $sought = 0.0;
@@ -109,16 +174,24 @@ final class TrackingFocus implements FocusMethod
             }
 
             if ($held === FocusTarget::NOTHING) {
-                $takes = $front && ($nearestWins ? ! ($seen && $protected) : ! $seen) && $obstacleM > 0
-                    ? FocusTarget::FRONT
-                    : ($seen ? FocusTarget::SUBJECT : ($camera->tracking->seesBehind ? FocusTarget::BEHIND : FocusTarget::NOTHING));
+                $takes =
+                    $front && ($nearestWins ? ! ($seen && $protected) : ! $seen) && $obstacleM > 0
+                        ? FocusTarget::FRONT
+                        : ($seen
+                            ? FocusTarget::SUBJECT
+                            : ($camera->tracking->seesBehind
+                                ? FocusTarget::BEHIND
+                                : FocusTarget::NOTHING));
                 if ($takes !== $finds) {
                     $finds = $takes;
                     $found = 0.0;
                 }
                 if ($takes === FocusTarget::SUBJECT) {
                     $blur = $perDioptre * abs($lens - 1 / $s);
-                    $needs = $glimpse + $acquire * ($blur < $soft ? $blur / $soft : 1.0) + $recover * ($blur < $lost ? $blur / $lost : 1.0);
+                    $needs =
+                        $glimpse +
+                        $acquire * ($blur < $soft ? $blur / $soft : 1.0) +
+                        $recover * ($blur < $lost ? $blur / $lost : 1.0);
                     $sought += $step / $needs; // what a glimpse has told is not forgotten
                     $found = $sought;
                 } elseif ($takes === FocusTarget::FRONT) {
@@ -172,7 +245,10 @@ final class TrackingFocus implements FocusMethod
         }
         if ($scene->arrives > 0) {
             // it waits on what is there before anything comes
-            return [$camera->tracking->seesBehind ? $camera->drive->behind : $pass->prefocused($scene->arrives), $camera->tracking->seesBehind ? FocusTarget::BEHIND : FocusTarget::NOTHING];
+            return [
+                $camera->tracking->seesBehind ? $camera->drive->behind : $pass->prefocused($scene->arrives),
+                $camera->tracking->seesBehind ? FocusTarget::BEHIND : FocusTarget::NOTHING,
+            ];
         }
 
         return $pass->chance[0] < $camera->looking->wrongStart

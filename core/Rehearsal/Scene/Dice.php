@@ -79,7 +79,7 @@ final class Dice
         for ($slice = 0; $slice < self::SLICES / 2; $slice++) {
             $share = ($slice + 0.5) / (self::SLICES / 2);
             for ($turn = 0; $turn < 8; $turn++) {
-                $x += ($share - ErrorFunction::of($x)) * exp($x * $x) * sqrt(M_PI) / 2;
+                $x += (($share - ErrorFunction::of($x)) * exp($x * $x) * sqrt(M_PI)) / 2;
             }
             $upper[] = $x * M_SQRT2;
         }

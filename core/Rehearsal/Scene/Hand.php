@@ -30,11 +30,12 @@ final readonly class Hand
         $slipsY = Noise::rough(1.0, $scene->following->regainS, $upwards);
         $answers = (int) round($scene->following->reactionS / Scene::STEP_S);
         // a bob that turns back after the assumed time: a quarter of its beat
-        $turn = M_PI / 2 / max(Scene::STEP_S, $scene->value('aim.bob')) * Scene::STEP_S;
+        $turn = (M_PI / 2 / max(Scene::STEP_S, $scene->value('aim.bob'))) * Scene::STEP_S;
         $bob = M_SQRT2 * $scene->going->bobM;
         $comes = exp(-Scene::STEP_S / $scene->following->reactionS);
         $entryX *= $scene->following->entryM;
         $entryY *= $scene->following->entryUpM;
+        $sprung = self::sprung($scene, $way);
         $aside = $above = [];
         foreach ($way->distanceM as $at => $distance) {
             $rest = $scene->following->restRad * $distance;
@@ -47,6 +48,10 @@ final readonly class Hand
             if (! $scene->going->sits) {
                 $x += $way->acrossM[$then];
                 $y += $way->upM[$then];
+            }
+            if ($sprung !== []) {
+                $x -= $sprung[$at][0];
+                $y -= $sprung[$at][1];
             }
             if ($bob > 0) {
                 $y -= $bob * sin($turn * $at + 2 * M_PI * $beat);
@@ -62,6 +67,37 @@ final readonly class Hand
         }
 
         return new self($aside, $above);
+    }
+
+    /**
+     * How far what springs has left the aim behind, to the right and upwards, at every step: all of its way until the hand answers, then
+     * less as it catches up. None when it does not spring.
+     *
+     * @return list<array{float, float}>
+     */
+    private static function sprung(Scene $scene, SubjectPath $way): array
+    {
+        if (! $scene->going->springs) {
+            return [];
+        }
+        $going = $scene->going;
+        $across = $going->speedMps > 0 ? $going->crossingMps / $going->speedMps : 0.0;
+        $sideways = Scene::way($scene->plan) * sqrt(1 - $going->climbs ** 2) * $across;
+        $behindM = 0.0;
+        $answers = $scene->meetS + $scene->following->reactionS;
+        $catches = exp(-Scene::STEP_S / $scene->following->regainS);
+        $left = [];
+        foreach ($way->speedMps as $at => $speed) {
+            $time = $at * Scene::STEP_S;
+            $behindM = match (true) {
+                $time < $scene->meetS => 0.0,
+                $time < $answers => $behindM + $speed * Scene::STEP_S,
+                default => $behindM * $catches,
+            };
+            $left[] = [$sideways * $behindM, $going->climbs * $behindM];
+        }
+
+        return $left;
     }
 
     /**

@@ -38,7 +38,7 @@ final class Noise
         $keeps = exp(-Scene::STEP_S / $forgetsS);
         $rest = 1 - $keeps;
         // the spread of noise smoothed twice by the same filter, turned round
-        $new = $spread / sqrt($rest ** 4 * (1 + $keeps ** 2) / (1 - $keeps ** 2) ** 3);
+        $new = $spread / sqrt(($rest ** 4 * (1 + $keeps ** 2)) / (1 - $keeps ** 2) ** 3);
         $once = $twice = $spread * ($normals[0] ?? 0.0);
         $out = [];
         foreach ($normals as $normal) {

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace RushHold\Rehearsal\Scene;
 
 use RushHold\Planning\Situation;
-use RushHold\Rush\Crossers;
-use RushHold\Rush\Foreground;
 
 /** How much stands and passes between camera and subject. */
 final readonly class ObstacleDensity
@@ -29,28 +27,18 @@ final readonly class ObstacleDensity
     /** @param  float  $frameRad  what the frame takes in, sideways */
     public static function of(Situation $situation, float $frameRad): self
     {
-        $clutter = $situation->rush->clutter;
         $assumptions = $situation->assumptions;
-        $distanceM = min($situation->obstacleM(), $situation->rush->workM);
-        $standing = match ($clutter->foreground) {
-            Foreground::None => 0.0,
-            Foreground::Sparse => $assumptions->value('clutter.front.sparse'),
-            Foreground::Dense => $assumptions->value('clutter.front.dense'),
-        };
-        $passing = match ($clutter->crossers) {
-            Crossers::None => 0.0,
-            Crossers::Occasional => $assumptions->value('clutter.pass.occasional'),
-            Crossers::Frequent => $assumptions->value('clutter.pass.frequent'),
-        };
-        $width = match (true) {
-            $clutter->obstacleWidthM > 0 => $clutter->obstacleWidthM,
-            $standing > 0 => $assumptions->value('rehearse.twig'),
-            default => $assumptions->value('rehearse.passer'),
-        };
+        $distanceM = $situation->frontM();
+        $standing = $situation->standing();
+        $passing = $situation->passing();
+        $width = $situation->obstacleWidthM();
 
         return new self(
-            $distanceM, $width / $distanceM / 2, $standing > 0 ? $frameRad / $standing : 0.0,
-            $passing / $assumptions->value('rehearse.hazard'), $assumptions->value('obstacle.pass_speed') / $distanceM,
+            $distanceM,
+            $width / $distanceM / 2,
+            $standing > 0 ? $frameRad / $standing : 0.0,
+            $passing / $assumptions->value('rehearse.hazard'),
+            $assumptions->value('obstacle.pass_speed') / $distanceM,
         );
     }
 

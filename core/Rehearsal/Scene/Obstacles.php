@@ -34,7 +34,11 @@ final readonly class Obstacles
                 if ($time > $duration) {
                     break;
                 }
-                $passers[] = new Obstacle($azimuthsRad[min((int) ($time / Scene::STEP_S), $scene->steps - 1)], $chances[2 * $one + 1] < 0.5 ? -$scene->strips->passerRadS : $scene->strips->passerRadS, $time);
+                $passers[] = new Obstacle(
+                    $azimuthsRad[min((int) ($time / Scene::STEP_S), $scene->steps - 1)],
+                    $chances[2 * $one + 1] < 0.5 ? -$scene->strips->passerRadS : $scene->strips->passerRadS,
+                    $time,
+                );
             }
         }
 
@@ -94,8 +98,16 @@ final readonly class Obstacles
     {
         $standing = [];
         if ($this->scene->strips->gridRad > 0 && $azimuthsRad !== []) {
-            $first = (int) floor((min($azimuthsRad) - $this->scene->following->halfFrameRad) / $this->scene->strips->gridRad) - 1;
-            $last = min($first + 400, (int) ceil((max($azimuthsRad) + $this->scene->following->halfFrameRad) / $this->scene->strips->gridRad) + 1);
+            $first =
+                (int) floor(
+                    (min($azimuthsRad) - $this->scene->following->halfFrameRad) / $this->scene->strips->gridRad,
+                ) - 1;
+            $last = min(
+                $first + 400,
+                (int) ceil(
+                    (max($azimuthsRad) + $this->scene->following->halfFrameRad) / $this->scene->strips->gridRad,
+                ) + 1,
+            );
             for ($cell = $first; $cell <= $last; $cell++) {
                 $standing[] = new Obstacle($this->standsAt($cell), 0.0, 0.0);
             }

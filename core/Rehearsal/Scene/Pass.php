@@ -27,6 +27,7 @@ final readonly class Pass
      * @param  list<float>  $chance  even between 0 and 1: what happens in this step or does not
      * @param  list<float>  $panScatter  factor on what the pan leaves, by frame
      * @param  list<float>  $shakeScatter  factor on the shake, by frame
+     * @param  list<float>  $ownScatter  factor on its bob, sway and limbs, by frame
      * @param  float  $phase  when in the drive's beat the first frame comes, 0 to 1
      * @param  float  $timing  how early or late a press comes, in its spread
      * @param  float  $prefocus  how far off the pre-focus is, in its spread
@@ -45,6 +46,7 @@ final readonly class Pass
         public array $chance,
         public array $panScatter,
         public array $shakeScatter,
+        public array $ownScatter,
         public float $phase,
         public float $timing,
         public float $prefocus,
@@ -66,10 +68,22 @@ final readonly class Pass
         }
 
         return new self(
-            $scene, $way->distanceM, $way->crossingMps, $way->azimuthRad, $hand->asideM, $hand->aboveM,
-            $between->gaps($way->azimuthRad), $between->gaps($aimRad), $measure, $chance,
-            self::scatter($scene, $dice), self::scatter($scene, $dice),
-            $dice->evens(1)[0], $scene->perfect ? 0.0 : $dice->normals(1)[0], $scene->perfect ? 0.0 : $dice->normals(1)[0],
+            $scene,
+            $way->distanceM,
+            $way->crossingMps,
+            $way->azimuthRad,
+            $hand->asideM,
+            $hand->aboveM,
+            $between->gaps($way->azimuthRad),
+            $between->gaps($aimRad),
+            $measure,
+            $chance,
+            self::panScatter($scene, $dice),
+            self::shakeScatter($scene, $dice),
+            self::ownScatter($scene, $dice),
+            $dice->evens(1)[0],
+            $scene->perfect ? 0.0 : $dice->normals(1)[0],
+            $scene->perfect ? 0.0 : $dice->normals(1)[0],
             $between->obstacles($way->azimuthRad),
         );
     }
@@ -81,15 +95,79 @@ final readonly class Pass
     }
 
     /**
-     * Factors whose mean square is 1, so that many frames together blur as much as the plan reckons.
+     * Factors on what the pan leaves: it errs to both sides, so many frames have next to nothing and some twice as much. Their mean
+     * square is 1, so that many frames together blur as much as the plan reckons ({@see \RushHold\Motion\FrameSpread}).
      *
      * @return list<float>
      */
-    private static function scatter(Scene $scene, Dice $dice): array
+    private static function panScatter(Scene $scene, Dice $dice): array
+    {
+        return array_map(
+            static fn (float $normal): float => $scene->perfect ? 1.0 : abs($normal),
+            $dice->normals(self::frames($scene)),
+        );
+    }
+
+    /**
+     * Factors on the shake, whose mean square is 1 too.
+     *
+     * @return list<float>
+     */
+    private static function shakeScatter(Scene $scene, Dice $dice): array
     {
         $spread = $scene->perfect ? 0.0 : $scene->value('rehearse.scatter');
-        $frames = (int) min(self::FRAMES, $scene->value('rehearse.buffer'), ceil($scene->steps * Scene::STEP_S * $scene->plan->situation->kit->body->fps) + 8);
 
-        return array_map(static fn (float $normal): float => exp($spread * $normal - $spread ** 2), $dice->normals($frames));
+        return array_map(
+            static fn (float $normal): float => exp($spread * $normal - $spread ** 2),
+            $dice->normals(self::frames($scene)),
+        );
+    }
+
+    /**
+     * Factors on its own bob, sway and limbs: they swing, so a frame meets them anywhere between full speed and the turn. Their mean
+     * square is 1 too.
+     *
+     * @return list<float>
+     */
+    private static function ownScatter(Scene $scene, Dice $dice): array
+    {
+        return array_map(
+            static fn (float $chance): float => $scene->perfect ? 1.0 : M_SQRT2 * abs(cos(2 * M_PI * $chance)),
+            $dice->evens(self::frames($scene)),
+        );
+    }
+
+    /** The most frames there may be in a pass. */
+    private static function frames(Scene $scene): int
+    {
+        return (int) min(
+            self::FRAMES,
+            $scene->plan->situation->kit->body->bufferFrames ?? $scene->value('rehearse.buffer'),
+            ceil($scene->steps * Scene::STEP_S * $scene->plan->situation->kit->body->fps) + 8,
+        );
+    }
+
+    /**
+     * Whether it has come into view and is inside the frame.
+     *
+     * @param  float  $distanceM  how far away it is then
+     */
+    public function isInFrame(int $step, float $distanceM): bool
+    {
+        $aim = $this->scene->following;
+
+        return $step >= $this->scene->arrives &&
+            abs($aim->besideRad * $distanceM - $this->asideM[$step]) <= $aim->halfFrameRad * $distanceM &&
+            abs($aim->highRad * $distanceM - $this->aboveM[$step]) <= $aim->halfFrameUpRad * $distanceM;
+    }
+
+    /**
+     * Whether something stands between.
+     *
+     * @param  float  $distanceM  how far away it is then
+     */
+    public function isHidden(int $step, float $distanceM): bool
+    {
+        return $distanceM > $this->scene->strips->distanceM && $this->gapRad[$step] < $this->scene->strips->halfRad;
     }
 }

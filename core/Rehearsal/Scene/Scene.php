@@ -48,7 +48,11 @@ final readonly class Scene
     /** The same rush as physics alone would have it: straight on, nothing strays, nothing scatters. */
     public static function perfect(Plan $plan): self
     {
-        return self::drawn($plan, $plan->situation->rush->pattern === Pattern::Still ? Pattern::Still : Pattern::Steady, true);
+        return self::drawn(
+            $plan,
+            $plan->situation->rush->pattern === Pattern::Still ? Pattern::Still : Pattern::Steady,
+            true,
+        );
     }
 
     private static function drawn(Plan $plan, Pattern $pattern, bool $perfect): self
@@ -56,15 +60,33 @@ final readonly class Scene
         $situation = $plan->situation;
         $rush = $situation->rush;
         $going = SubjectMotion::of($situation, $pattern, $perfect);
-        $following = AimModel::of($situation, $perfect);
-        $late = $pattern === Pattern::Sudden || $rush->intent->follow === Follow::WhoeverEnters;
+        $following = AimModel::of($plan, $perfect);
+        $late = ($pattern === Pattern::Sudden && ! $going->springs) || $rush->intent->follow === Follow::WhoeverEnters;
         $arrivalS = $late ? $situation->assumptions->value('rehearse.arrival') : 0.0;
-        [$steps, $meetS] = self::window($going, $rush->nearM, $rush->farM, $situation->assumptions->value('rehearse.pass'), $pattern === Pattern::Sudden ? $arrivalS : INF);
+        [$steps, $meetS] = self::window(
+            $going,
+            $rush->nearM,
+            $rush->farM,
+            $situation->assumptions->value('rehearse.pass'),
+            match (true) {
+                $going->springs => $situation->assumptions->value('rehearse.sits'),
+                $pattern === Pattern::Sudden => $arrivalS,
+                default => INF,
+            },
+        );
         $waits = $plan->hold->manualTechnique === ManualTechnique::Trap && ! $rush->photographer->panning;
 
         return new self(
-            $plan, $pattern, $perfect, $going, $following, ObstacleDensity::of($situation, 2 * $following->halfFrameRad), $steps, $meetS,
-            (int) round(min($arrivalS, $steps * self::STEP_S / 3) / self::STEP_S), $waits ? self::onWay($going, self::trapM($plan), self::way($plan)) : null,
+            $plan,
+            $pattern,
+            $perfect,
+            $going,
+            $following,
+            ObstacleDensity::of($situation, 2 * $following->halfFrameRad),
+            $steps,
+            $meetS,
+            (int) round(min($arrivalS, ($steps * self::STEP_S) / 3) / self::STEP_S),
+            $waits ? self::onWay($going, self::trapM($plan), self::way($plan)) : null,
         );
     }
 
@@ -78,6 +100,12 @@ final readonly class Scene
         return $this->steps * self::STEP_S;
     }
 
+    /** When there is something to press for, in seconds: once it is there, or once it goes. */
+    public function beginsS(): float
+    {
+        return $this->going->springs ? $this->meetS : $this->arrives * self::STEP_S;
+    }
+
     /** The step at this time, inside the pass. */
     public function stepAt(float $timeS): int
     {
@@ -87,7 +115,9 @@ final readonly class Scene
     /** Where a trap is set, in metres: its best place on the way, or the working distance. */
     public static function trapM(Plan $plan): float
     {
-        $trap = $plan->draft->hand->trap ?? ($plan->situation->rush->moves() ? TrapPlan::along($plan->situation, $plan->hold->fNumber) : null);
+        $trap =
+            $plan->draft->hand->trap ??
+            ($plan->situation->rush->moves() ? TrapPlan::along($plan->situation, $plan->hold->fNumber) : null);
 
         return $trap === null ? $plan->situation->rush->workM : $trap->distanceM;
     }
@@ -104,8 +134,8 @@ final readonly class Scene
         if ($going->speedMps <= 0) {
             return 0.0;
         }
-        $passM = $going->workM * $going->crossingMps / $going->speedMps;
-        $beforePass = $going->workM * $going->closingMps / $going->speedMps;
+        $passM = ($going->workM * $going->crossingMps) / $going->speedMps;
+        $beforePass = ($going->workM * $going->closingMps) / $going->speedMps;
         $off = sqrt(max(0.0, $distanceM ** 2 - $passM ** 2));
         $timeS = ($beforePass - ($beforePass >= 0 ? $off : -$off)) / $going->speedMps;
 

@@ -12,6 +12,7 @@ final readonly class SubjectPath
     /**
      * @param  list<float>  $distanceM  from the camera
      * @param  list<float>  $crossingMps  across the line of sight, without jinks
+     * @param  list<float>  $speedMps  along its way
      * @param  list<float>  $azimuthRad  from where it is at the working distance
      * @param  list<float>  $acrossM  how far jinks have carried it across the line of sight
      * @param  list<float>  $upM  how far jinks have carried it upwards
@@ -19,6 +20,7 @@ final readonly class SubjectPath
     private function __construct(
         public array $distanceM,
         public array $crossingMps,
+        public array $speedMps,
         public array $azimuthRad,
         public array $acrossM,
         public array $upM,
@@ -38,8 +40,9 @@ final readonly class SubjectPath
             $z0 = max(0.05, $scene->going->workM - $closingShare * $metres);
             $s0 = sqrt($x0 * $x0 + $z0 * $z0);
             // v_t: the part of its velocity that is square to the line of sight
-            $crossing[] = abs($acrossShare * $z0 + $closingShare * $x0) / $s0 * $speed[$at];
-            [$jinkX, $jinkY, $jinkZ] = $jinks === [] ? [0.0, 0.0, 0.0] : [$jinks[0][$at], $jinks[1][$at], $jinks[2][$at]];
+            $crossing[] = (abs($acrossShare * $z0 + $closingShare * $x0) / $s0) * $speed[$at];
+            [$jinkX, $jinkY, $jinkZ] =
+                $jinks === [] ? [0.0, 0.0, 0.0] : [$jinks[0][$at], $jinks[1][$at], $jinks[2][$at]];
             $x = $x0 + $jinkX;
             $z = max(0.05, $z0 + $jinkZ);
             $distance[] = sqrt($x * $x + $z * $z + $jinkY * $jinkY);
@@ -48,7 +51,7 @@ final readonly class SubjectPath
             $up[] = $jinkY;
         }
 
-        return new self($distance, $crossing, $azimuth, $across, $up);
+        return new self($distance, $crossing, $speed, $azimuth, $across, $up);
     }
 
     /**
@@ -60,6 +63,10 @@ final readonly class SubjectPath
     {
         if ($scene->going->sits) {
             return [array_fill(0, $scene->steps, 0.0), array_fill(0, $scene->steps, 0.0)];
+        }
+
+        if ($scene->going->springs) {
+            return self::springing($scene);
         }
 
         return match ($scene->pattern) {
@@ -78,9 +85,34 @@ final readonly class SubjectPath
         for ($at = 0; $at < $scene->steps; $at++) {
             $time = $at * Scene::STEP_S - $scene->meetS;
             // it stops rather than turn round
-            $time = $change !== 0.0 && $scene->going->speedMps + $change * $time < 0 ? -$scene->going->speedMps / $change : $time;
+            $time =
+                $change !== 0.0 && $scene->going->speedMps + $change * $time < 0
+                    ? -$scene->going->speedMps / $change
+                    : $time;
             $along[] = $scene->going->speedMps * $time + 0.5 * $change * $time * $time;
             $speed[] = max(0.0, $scene->going->speedMps + $change * $time);
+        }
+
+        return [$along, $speed];
+    }
+
+    /**
+     * Rests, then springs: evenly faster until it has its speed.
+     *
+     * @return array{list<float>, list<float>}
+     */
+    private static function springing(Scene $scene): array
+    {
+        $going = $scene->going;
+        $along = $speed = [];
+        for ($at = 0; $at < $scene->steps; $at++) {
+            $time = $at * Scene::STEP_S - $scene->meetS;
+            $gaining = max(0.0, min($time, $going->springS));
+            $along[] =
+                $going->restMps * $time +
+                ($going->speedMps - $going->restMps) *
+                    ($gaining ** 2 / (2 * $going->springS) + max(0.0, $time - $going->springS));
+            $speed[] = $going->restMps + ($going->speedMps - $going->restMps) * ($gaining / $going->springS);
         }
 
         return [$along, $speed];
@@ -95,19 +127,23 @@ final readonly class SubjectPath
     private static function stopping(Scene $scene, array $chances): array
     {
         $rate = 2 * abs($scene->going->changeMps2) * Scene::STEP_S;
+        [$least, $spread] = [$scene->value('rehearse.phase_least'), $scene->value('rehearse.phase_spread')];
+        [$fastest, $slowest] = [$scene->value('rehearse.fastest'), $scene->value('rehearse.slowest')];
         $goes = $chances[0] < 0.5;
         $now = $scene->going->speedMps * $chances[1];
         $turn = 2;
-        $left = (int) ((0.3 + 0.9 * $chances[$turn]) / Scene::STEP_S);
+        $left = (int) (($least + $spread * $chances[$turn]) / Scene::STEP_S);
         $along = $speed = [];
         $metres = 0.0;
         for ($at = 0; $at < $scene->steps; $at++) {
             if ($left-- <= 0) {
                 $goes = ! $goes;
-                $turn = $turn % 15 + 1;
-                $left = (int) ((0.3 + 0.9 * $chances[$turn]) / Scene::STEP_S);
+                $turn = ($turn % 15) + 1;
+                $left = (int) (($least + $spread * $chances[$turn]) / Scene::STEP_S);
             }
-            $now = $goes ? min($scene->going->speedMps * 1.2, $now + $rate) : max($scene->going->speedMps * 0.2, $now - $rate);
+            $now = $goes
+                ? min($scene->going->speedMps * $fastest, $now + $rate)
+                : max($scene->going->speedMps * $slowest, $now - $rate);
             $metres += $now * Scene::STEP_S;
             $along[] = $metres;
             $speed[] = $now;
@@ -130,7 +166,12 @@ final readonly class SubjectPath
 
             return [
                 Noise::carried($scene->going->jinkMps, $time, $returns, $dice->normals($scene->steps)),
-                Noise::carried($scene->going->jinkMps * $scene->going->jinkUp, $time, $returns, $dice->normals($scene->steps)),
+                Noise::carried(
+                    $scene->going->jinkMps * $scene->going->jinkUp,
+                    $time,
+                    $returns,
+                    $dice->normals($scene->steps),
+                ),
                 Noise::carried($scene->going->jinkMps, $time, $returns, $dice->normals($scene->steps)),
             ];
         }

@@ -8,6 +8,7 @@ use RushHold\Faults\UnknownChoice;
 use RushHold\Hold\Dials;
 use RushHold\Hold\Hold;
 use RushHold\Kit\AfArea;
+use RushHold\Kit\Body;
 use RushHold\Planning\Plan;
 use RushHold\Rehearsal\Estimate\RemedySearch;
 use RushHold\Rush\Style;
@@ -21,7 +22,14 @@ final readonly class Grid
      * @param  list<array{words: string, dials: Dials}>  $columns
      * @param  list<array{words: string, dials: Dials}>  $layers
      */
-    private function __construct(public string $kind, public string $rowsAre, public string $columnsAre, public array $rows, public array $columns, public array $layers) {}
+    private function __construct(
+        public string $kind,
+        public string $rowsAre,
+        public string $columnsAre,
+        public array $rows,
+        public array $columns,
+        public array $layers,
+    ) {}
 
     /**
      * @param  string  $kind  "tracking": area × hold, the best pace of each; "exposure": shutter × aperture
@@ -42,11 +50,26 @@ final readonly class Grid
     private static function tracking(Plan $plan, Hold $hold): self
     {
         $body = $plan->situation->kit->body;
-        $levels = array_map(static fn (int $level): array => ['words' => (string) $level, 'dials' => new Dials(stay: $level)], array_keys($body->stayLevelsS));
-        $paces = $body->hasPace ? array_map(static fn (int $pace): array => ['words' => 'pace '.$pace, 'dials' => new Dials(pace: $pace)], [0, 1, 2]) : [];
+        $levels = array_map(
+            static fn (int $level): array => ['words' => (string) $level, 'dials' => new Dials(stay: $level)],
+            array_keys($body->stayLevelsS),
+        );
+        $paces = $body->hasPace
+            ? array_map(
+                static fn (int $pace): array => ['words' => 'pace '.$pace, 'dials' => new Dials(pace: $pace)],
+                Body::PACES,
+            )
+            : [];
         $nothing = ['words' => '', 'dials' => Dials::none()];
 
-        return new self('tracking', 'area', 'stay', self::areaRows($plan, $hold), $levels === [] ? [$nothing] : $levels, $paces === [] ? [$nothing] : $paces);
+        return new self(
+            'tracking',
+            'area',
+            'stay',
+            self::areaRows($plan, $hold),
+            $levels === [] ? [$nothing] : $levels,
+            $paces === [] ? [$nothing] : $paces,
+        );
     }
 
     /** @return list<array{words: string, dials: Dials}> */
@@ -55,7 +78,10 @@ final readonly class Grid
         $areas = $plan->situation->kit->body->areas;
         usort($areas, static fn (AfArea $a, AfArea $b): int => $a->reach() <=> $b->reach());
 
-        return array_map(static fn (AfArea $area): array => ['words' => $area->words(), 'dials' => new Dials(area: $area)], $areas === [] ? [$hold->area] : $areas);
+        return array_map(
+            static fn (AfArea $area): array => ['words' => $area->words(), 'dials' => new Dials(area: $area)],
+            $areas === [] ? [$hold->area] : $areas,
+        );
     }
 
     private static function exposure(Plan $plan, Hold $hold): self
@@ -77,7 +103,9 @@ final readonly class Grid
             }
         }
 
-        return new self('exposure', 'shutter', 'aperture', $rows, $columns, [['words' => '', 'dials' => Dials::none()]]);
+        return new self('exposure', 'shutter', 'aperture', $rows, $columns, [
+            ['words' => '', 'dials' => Dials::none()],
+        ]);
     }
 
     /** @return list<Dials> every hold of the grid, row by row, column by column, layer by layer */

@@ -51,13 +51,22 @@ final class Sweep
     /** @var list<ExposureSettings> exposure of each cell, with the ISO it asks for */
     private readonly array $settings;
 
-    private function __construct(public readonly Rehearsal $rehearsal, public readonly Hold $hold, public readonly Grid $grid, public readonly int $passes)
-    {
+    private function __construct(
+        public readonly Rehearsal $rehearsal,
+        public readonly Hold $hold,
+        public readonly Grid $grid,
+        public readonly int $passes,
+    ) {
         $this->cells = $grid->cells();
-        $this->tallies = array_map(static fn (): Tally => new Tally, $this->cells);
-        $this->settings = array_map(static fn (Dials $dials): ExposureSettings => AdoptedExposure::of($rehearsal->plan, $hold, $dials), $this->cells);
+        $this->tallies = array_map(static fn (): Tally => new Tally(), $this->cells);
+        $this->settings = array_map(
+            static fn (Dials $dials): ExposureSettings => AdoptedExposure::of($rehearsal->plan, $hold, $dials),
+            $this->cells,
+        );
         $as = $hold->toArray();
-        $present = array_keys(array_filter($this->cells, static fn (Dials $dials): bool => $dials->on($hold)->toArray() === $as));
+        $present = array_keys(
+            array_filter($this->cells, static fn (Dials $dials): bool => $dials->on($hold)->toArray() === $as),
+        );
         $this->present = $present[0] ?? null;
     }
 
@@ -81,7 +90,10 @@ final class Sweep
     /** Goes on for so many passes, or to the end. */
     public function go(int $passes): void
     {
-        $cameras = $this->cameras ??= array_map(fn (Dials $dials): Camera => $this->rehearsal->camera($dials->on($this->hold)), $this->cells);
+        $cameras = $this->cameras ??= array_map(
+            fn (Dials $dials): Camera => $this->rehearsal->camera($dials->on($this->hold)),
+            $this->cells,
+        );
         for ($until = min($this->passes, $this->done + $passes); $this->done < $until; $this->done++) {
             $pass = $this->rehearsal->pass($this->done);
             $planes = [];
@@ -91,7 +103,9 @@ final class Sweep
                 }
                 $hold = $camera->hold;
                 $same = $hold->area->value.' '.$hold->stay.' '.$hold->pace;
-                $take = isset($planes[$same]) ? $planes[$same]->exposedBy($camera) : $planes[$same] = Take::of($pass, $camera);
+                $take = isset($planes[$same])
+                    ? $planes[$same]->exposedBy($camera)
+                    : ($planes[$same] = Take::of($pass, $camera));
                 $this->tallies[$at]->add($take->counts());
             }
             if ($this->done >= self::FAIR && $this->done % 10 === 0) {
@@ -111,7 +125,7 @@ final class Sweep
     private function confirm(array $cameras): void
     {
         $cells = array_unique(array_filter([$this->best(), $this->present, $this->runnerUp()], is_int(...)));
-        $this->fresh = array_map(static fn (): Tally => new Tally, array_flip($cells));
+        $this->fresh = array_map(static fn (): Tally => new Tally(), array_flip($cells));
         for ($seed = self::FRESH; $seed < self::FRESH + $this->passes; $seed++) {
             $pass = $this->rehearsal->pass($seed);
             foreach ($cells as $cell) {
@@ -141,7 +155,11 @@ final class Sweep
     {
         $best = $this->present ?? 0;
         foreach ($this->tallies as $at => $tally) {
-            if (! isset($this->givenUp[$at]) && ! $this->isDark($at) && $tally->sharpAPass() > $this->tallies[$best]->sharpAPass() + 1e-12) {
+            if (
+                ! isset($this->givenUp[$at]) &&
+                ! $this->isDark($at) &&
+                $tally->sharpAPass() > $this->tallies[$best]->sharpAPass() + 1e-12
+            ) {
                 $best = $at;
             }
         }
@@ -155,7 +173,12 @@ final class Sweep
         $best = $this->best();
         $found = null;
         foreach ($this->tallies as $at => $tally) {
-            if (! isset($this->givenUp[$at]) && ! $this->isDark($at) && $this->place($at) !== $this->place($best) && ($found === null || $tally->sharpAPass() > $this->tallies[$found]->sharpAPass())) {
+            if (
+                ! isset($this->givenUp[$at]) &&
+                ! $this->isDark($at) &&
+                $this->place($at) !== $this->place($best) &&
+                ($found === null || $tally->sharpAPass() > $this->tallies[$found]->sharpAPass())
+            ) {
                 $found = $at;
             }
         }
@@ -184,7 +207,8 @@ final class Sweep
     /** Whether a cell asks for more light than there is, and for more than the hold as it is. */
     public function isDark(int $cell): bool
     {
-        return $this->settings[$cell]->shortfallStops > 0 && $this->settings[$cell]->exactIso > $this->rehearsal->plan->settings->exactIso * 1.01;
+        return $this->settings[$cell]->shortfallStops > 0 &&
+            $this->settings[$cell]->exactIso > $this->rehearsal->plan->settings->exactIso * 1.01;
     }
 
     /** Margin of one cell over another; on fresh passes where both have been confirmed. */
@@ -220,7 +244,9 @@ final class Sweep
         $found = $first;
         for ($at = $first; $at < $first + $layers; $at++) {
             $better = $this->tallies[$at]->sharpAPass() > $this->tallies[$found]->sharpAPass() + 1e-12;
-            if (isset($this->givenUp[$found]) === isset($this->givenUp[$at]) ? $better : isset($this->givenUp[$found])) {
+            if (
+                isset($this->givenUp[$found]) === isset($this->givenUp[$at]) ? $better : isset($this->givenUp[$found])
+            ) {
                 $found = $at;
             }
         }
@@ -231,7 +257,12 @@ final class Sweep
     /** @return array<string, mixed> all that is needed to go on */
     public function toArray(): array
     {
-        return ['done' => $this->done, 'given_up' => array_keys($this->givenUp), 'tallies' => array_map(static fn (Tally $tally): array => $tally->toArray(), $this->tallies), 'fresh' => (object) array_map(static fn (Tally $tally): array => $tally->toArray(), $this->fresh)];
+        return [
+            'done' => $this->done,
+            'given_up' => array_keys($this->givenUp),
+            'tallies' => array_map(static fn (Tally $tally): array => $tally->toArray(), $this->tallies),
+            'fresh' => (object) array_map(static fn (Tally $tally): array => $tally->toArray(), $this->fresh),
+        ];
     }
 
     /**

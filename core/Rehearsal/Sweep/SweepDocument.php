@@ -28,15 +28,26 @@ final class SweepDocument
         $runnerUp = $sweep->runnerUp();
 
         return [
-            'kind' => $grid->kind, 'rows_are' => $grid->rowsAre, 'columns_are' => $grid->columnsAre,
-            'columns' => array_column($grid->columns, 'words'), 'rows' => $rows,
-            'passes' => $sweep->passes, 'done' => $sweep->done(), 'present_iso' => $sweep->rehearsal->plan->hold->iso,
-            'best' => $sweep->done() === 0 ? null : self::named($sweep, $best) + [
-                'over_present' => $present === null ? null : $sweep->margin($best, $present)->toArray(),
-                'is_present' => $best === $present,
-                'because' => $present === null ? null : self::because($sweep, $best, $present),
-                'runner_up' => $runnerUp === null ? null : self::named($sweep, $runnerUp) + ['margin' => $sweep->margin($best, $runnerUp)->toArray()],
-            ],
+            'kind' => $grid->kind,
+            'rows_are' => $grid->rowsAre,
+            'columns_are' => $grid->columnsAre,
+            'columns' => array_column($grid->columns, 'words'),
+            'rows' => $rows,
+            'passes' => $sweep->passes,
+            'done' => $sweep->done(),
+            'present_iso' => $sweep->rehearsal->plan->hold->iso,
+            'best' => $sweep->done() === 0
+                    ? null
+                    : self::named($sweep, $best) + [
+                        'over_present' => $present === null ? null : $sweep->margin($best, $present)->toArray(),
+                        'is_present' => $best === $present,
+                        'because' => $present === null ? null : self::because($sweep, $best, $present),
+                        'runner_up' => $runnerUp === null
+                                ? null
+                                : self::named($sweep, $runnerUp) + [
+                                    'margin' => $sweep->margin($best, $runnerUp)->toArray(),
+                                ],
+                    ],
         ];
     }
 
@@ -44,8 +55,10 @@ final class SweepDocument
     private static function named(Sweep $sweep, int $cell): array
     {
         return [
-            'words' => EstimateDocument::words($sweep->rehearsal->plan, $sweep->dials($cell)), 'dials' => (object) $sweep->dials($cell)->toArray(),
-            'sharp' => $sweep->tally($cell)->sharpAPass(), 'iso' => $sweep->settings($cell)->iso,
+            'words' => EstimateDocument::words($sweep->rehearsal->plan, $sweep->dials($cell)),
+            'dials' => (object) $sweep->dials($cell)->toArray(),
+            'sharp' => $sweep->tally($cell)->sharpAPass(),
+            'iso' => $sweep->settings($cell)->iso,
         ];
     }
 
@@ -55,9 +68,13 @@ final class SweepDocument
         $tally = $sweep->tally($cell);
 
         return self::named($sweep, $cell) + [
-            'keeper' => $tally->keeperRate()->toArray(), 'frames' => $tally->framesAPass(), 'passes' => $tally->passes(),
-            'given_up' => $sweep->isGivenUp($cell), 'dark_stops' => $sweep->isDark($cell) ? $sweep->settings($cell)->shortfallStops : 0.0,
-            'present' => $cell === $present, 'best' => $cell === $best && $tally->passes() > 0,
+            'keeper' => $tally->keeperRate()->toArray(),
+            'frames' => $tally->framesAPass(),
+            'passes' => $tally->passes(),
+            'given_up' => $sweep->isGivenUp($cell),
+            'dark_stops' => $sweep->isDark($cell) ? $sweep->settings($cell)->shortfallStops : 0.0,
+            'present' => $cell === $present,
+            'best' => $cell === $best && $tally->passes() > 0,
         ];
     }
 
@@ -72,6 +89,8 @@ final class SweepDocument
         arsort($saved);
         $most = array_key_first($saved);
 
-        return $most === null || $saved[$most] < 0.05 ? null : ['dies' => VerdictWords::diesOf(Verdict::from($most)), 'saved' => $saved[$most]];
+        return $most === null || $saved[$most] < 0.05
+            ? null
+            : ['dies' => VerdictWords::diesOf(Verdict::from($most)), 'saved' => $saved[$most]];
     }
 }

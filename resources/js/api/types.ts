@@ -1,3 +1,4 @@
+import type { Adapter, Body, Converter, Lens, Support } from "../generated/kit";
 import type * as answers from "../generated/answers";
 import type { Dials } from "../generated/dials";
 import type { Kit } from "../generated/kit";
@@ -29,5 +30,12 @@ export type {
 } from "../generated/answers";
 
 export type GearType = (typeof gearTypes)[number];
-/** A piece of kit; what its document holds is for its type to say. */
-export type Gear = Omit<answers.Gear, "document"> & { document: Record<string, unknown> };
+/** What is written of each type of kit. */
+export type GearDocuments = { body: Body; lens: Lens; converter: Converter; adapter: Adapter; support: Support };
+/** A piece of kit of one type. */
+export type GearOf<T extends GearType> = Omit<answers.Gear, "type" | "document"> & {
+  type: T;
+  document: GearDocuments[T];
+};
+/** A piece of kit: its type tells what its document holds. */
+export type Gear = { [T in GearType]: GearOf<T> }[GearType];

@@ -3,6 +3,7 @@ import { accountKey } from "../session/account";
 import { unsavedKey } from "../session/unsent";
 import { newGesture } from "./gesture";
 import { same } from "./same";
+import { Timeline, type Aside } from "./Timeline";
 
 /** How things stand with what was last changed. */
 export type Save =
@@ -28,6 +29,9 @@ export type Autosaved<Draft, Whole extends UndoState> = {
   save: Save;
   dirty: boolean;
   news: string | null;
+  /** Whether there is a step to take back, or again. */
+  undoes: boolean;
+  redoes: boolean;
 };
 
 /** What is not confirmed yet, and the ids of the writes that were sent without an answer. */
@@ -64,6 +68,7 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   private readonly path: string;
   private readonly key: string;
   private readonly draftOf: (whole: Whole) => Draft;
+  private timeline = new Timeline();
   private listeners = new Set<() => void>();
   private revision: number;
   private gesture = "start";
@@ -91,6 +96,8 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
       save: { kind: unsaved ? "saving" : "saved" },
       dirty: unsaved !== null,
       news: null,
+      undoes: server.can_undo,
+      redoes: server.can_redo,
     };
   }
 
@@ -123,6 +130,7 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   edit(draft: Draft, gesture: string): void {
     if (same(draft, this.state.draft)) return;
     this.gesture = gesture;
+    this.timeline.edited(gesture);
     this.saveLocally(draft);
     this.set({ draft, dirty: true, news: null });
     void this.send();
@@ -132,6 +140,12 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   settled = async (): Promise<void> => {
     if (this.state.dirty) await this.send();
   };
+
+  /** Takes note of a step beside the record, which is taken back in its turn. */
+  did(aside: Aside): void {
+    this.timeline.done(aside);
+    this.set({});
+  }
 
   undo = (): Promise<void> => this.next("undo");
   redo = (): Promise<void> => this.next("redo");
@@ -167,7 +181,12 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   private async step(way: "undo" | "redo"): Promise<void> {
     if (this.state.dirty) await this.send();
     if (this.state.dirty) return;
+    const aside = way === "undo" ? this.timeline.back() : this.timeline.forth();
     try {
+      if (aside !== null) {
+        await aside[way]();
+        return this.set({});
+      }
       const server = await request<Whole>("POST", `${this.path}/${way}`, {
         revision: this.revision,
       });
@@ -277,6 +296,7 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   }
 
   private adopt(server: Whole, news: string | null): void {
+    if (news !== null) this.timeline.forget();
     this.tries = 0;
     this.sent = [];
     this.revision = server.revision;
@@ -290,7 +310,12 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   }
 
   private set(change: Partial<Autosaved<Draft, Whole>>): void {
-    this.state = { ...this.state, ...change };
+    const next = { ...this.state, ...change };
+    this.state = {
+      ...next,
+      undoes: this.timeline.undoes || next.server.can_undo,
+      redoes: this.timeline.redoes || next.server.can_redo,
+    };
     for (const listener of this.listeners) listener();
   }
 }

@@ -1,7 +1,6 @@
+import { clock } from "../units/when";
 import { Link } from "react-router-dom";
 import type { Autosave, Autosaved, UndoState } from "./Autosave";
-
-const time = (iso: string): string => new Date(iso).toLocaleTimeString("en-GB", { hour: "numeric", minute: "2-digit" });
 
 const waitingFor = {
   connection:
@@ -27,7 +26,7 @@ export function SaveLine<Draft extends object, Whole extends UndoState>({
   what,
   at,
 }: Props<Draft, Whole>) {
-  const { save, server, news } = record;
+  const { save, undoes, redoes, news } = record;
   if (save.kind === "elsewhere") {
     return (
       <span className="save fail" role="alert">
@@ -59,12 +58,12 @@ export function SaveLine<Draft extends object, Whole extends UndoState>({
   return (
     <span className="save">
       <span data-testid="save" data-dirty={record.dirty}>
-        {news ?? (record.dirty ? "saving" : at === undefined ? "saved" : `saved ${time(at)}`)}
+        {news ?? (record.dirty ? "saving" : at === undefined ? "saved" : `saved ${clock(at)}`)}
       </span>
-      <button type="button" className="quiet" disabled={!server.can_undo} onClick={() => void autosave.undo()}>
+      <button type="button" className="quiet" disabled={!undoes} onClick={() => void autosave.undo()}>
         undo
       </button>
-      <button type="button" className="quiet" disabled={!server.can_redo} onClick={() => void autosave.redo()}>
+      <button type="button" className="quiet" disabled={!redoes} onClick={() => void autosave.redo()}>
         redo
       </button>
     </span>

@@ -2,20 +2,14 @@
 
 
 /**
- * This interface was referenced by `Answers`'s JSON-Schema
- * via the `definition` "sharedPage".
- */
-export type SharedPage = ({
-/**
- * Name of the rush.
- */
-name: string
-/**
  * The exposure and the focus mode.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardSettings".
  * 
  * Items: A setting.
  */
-settings: {
+export type CardSettings = {
 /**
  * What.
  */
@@ -26,100 +20,43 @@ name: string
 word: string
 }[]
 /**
+ * Nearest first.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardTips".
+ * 
+ * Items: What would change it.
+ */
+export type CardTips = {
+/**
+ * When.
+ */
+when: string
+/**
+ * What changes.
+ * 
+ * Items: What.
+ */
+then: string[]
+}[]
+/**
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "sharedPage".
+ */
+export type SharedPage = ({
+/**
+ * Name of the rush.
+ */
+name: string
+settings: CardSettings
+/**
  * All else in the words of the body.
  */
 lines: Translated[]
-/**
- * Which button.
- */
-button: {
-/**
- * In words.
- */
-how: string
-/**
- * How long it takes.
- */
-seconds: (number | null)
-/**
- * Its id on the body.
- */
-control: (string | null)
-}
-/**
- * Where to aim.
- */
-aim: {
-/**
- * At what.
- */
-at: string
-/**
- * Where the area is.
- */
-place: string
-}
-/**
- * The frame, in shares of its width and height.
- */
-figure: {
-/**
- * Kind of subject.
- */
-kind: string
-/**
- * Its family.
- */
-family: string
-/**
- * Aim.
- */
-aim_at: string
-/**
- * AF area.
- */
-pattern: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | "zone-tall" | "zone-large" | "whole-frame" | "lock-on")
-/**
- * How the body is stretched out.
- */
-posture: ("flying" | "perched" | "stalking" | "afloat" | "four-legged" | "upright" | "tumbling" | "in-water" | "seated" | "mounted" | "rolling" | "winged" | "small")
-/**
- * 1 to the right, −1 to the left.
- */
-way: (-1 | 1)
-/**
- * m.
- */
-frame_width_m: number
-/**
- * m.
- */
-frame_height_m: number
-subject: Box
-area: Box
-aim: Spot
-/**
- * Whether the aim is on the head.
- */
-on_head: boolean
-/**
- * Where the area is, in words.
- */
-place: string
-wander: Spot
-/**
- * Room to move into, share.
- */
-room: number
-/**
- * How long that lasts.
- */
-room_s: (number | null)
-/**
- * Where obstacles stand.
- */
-obstacle_m: (number | null)
-}
+about: CardAbout
+button: CardButton
+aim: CardAim
+figure: CardFigure
 /**
  * By hand.
  */
@@ -128,31 +65,7 @@ technique: (string | null)
  * Where the plane is set.
  */
 trap_m: (number | null)
-/**
- * m.
- */
-distance: {
-/**
- * Nearest.
- */
-near_m: number
-/**
- * Working.
- */
-work_m: number
-/**
- * Farthest.
- */
-far_m: number
-/**
- * Sharp from.
- */
-sharp_near_m: number
-/**
- * Sharp to; null at infinity.
- */
-sharp_far_m: (number | null)
-}
+distance: CardDistance
 /**
  * Focal length.
  */
@@ -165,23 +78,13 @@ zooms: boolean
  * Share of the blur budget used.
  */
 budget: number
+tips: CardTips
 /**
- * Nearest first.
- * 
- * Items: What would change it.
+ * How the camera is held.
  */
-tips: {
-/**
- * When.
- */
-when: string
-/**
- * What changes.
- * 
- * Items: What.
- */
-then: string[]
-}[]
+frame: ("landscape" | "portrait")
+fast: CardFast
+routine: CardRoutine
 /**
  * What had to give way.
  * 
@@ -216,6 +119,24 @@ fault: string
  */
 camera: string
 })
+/**
+ * What must not be touched, what matters most first.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardFast".
+ * 
+ * Items: A field that must not be touched.
+ */
+export type CardFast = {
+/**
+ * Its name.
+ */
+name: string
+/**
+ * What it costs.
+ */
+words: string
+}[]
 
 /**
  * What the API answers, one definition each; /api/openapi.json says which is whose.
@@ -349,7 +270,7 @@ export interface Kind {
 /**
  * Its id in rush/1.
  */
-id: ("small-bird" | "seabird" | "raptor" | "swift" | "wader" | "tall-wader" | "waterfowl" | "owl" | "small-mammal" | "running-mammal" | "large-mammal" | "dog" | "insect" | "flower" | "horse-rider" | "field-player" | "court-player" | "racket-player" | "swing-player" | "runner" | "swimmer" | "diver" | "gymnast" | "skier" | "paddler" | "cyclist" | "motorbike" | "car" | "aircraft")
+id: ("small-bird" | "seabird" | "raptor" | "swift" | "wader" | "tall-wader" | "waterfowl" | "owl" | "small-mammal" | "running-mammal" | "large-mammal" | "dog" | "insect" | "flower" | "horse-rider" | "field-player" | "court-player" | "racket-player" | "swing-player" | "runner" | "swimmer" | "diver" | "gymnast" | "skier" | "paddler" | "cyclist" | "motorbike" | "car" | "aircraft" | "boat" | "person")
 /**
  * What it is called.
  */
@@ -368,11 +289,16 @@ detection: ("none" | "animal" | "bird" | "person" | "vehicle")
 gait: string
 length_m: Span
 speed_mps: Span
+burst_mps: Span
 limb_speed_mps: Span
 /**
  * What moves faster than the body.
  */
 limbs: string
+/**
+ * Whether it never leaves its place; its speed is that of its swaying.
+ */
+rooted: boolean
 }
 /**
  * The kinds of subject there are.
@@ -432,9 +358,47 @@ assumptions: {
 [k: string]: number
 }
 /**
+ * Subjects of its own, by what it calls them.
+ */
+subjects: {
+[k: string]: OwnSubject
+}
+/**
  * When this copy of the demo goes; null for an account of its own.
  */
 demo_until: (string | null)
+}
+/**
+ * A subject of somebody's own: what it moves most like, and its own size and speeds.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "ownSubject".
+ */
+export interface OwnSubject {
+/**
+ * Catalogue id.
+ */
+kind: ("small-bird" | "seabird" | "raptor" | "swift" | "wader" | "tall-wader" | "waterfowl" | "owl" | "small-mammal" | "running-mammal" | "large-mammal" | "dog" | "insect" | "flower" | "horse-rider" | "field-player" | "court-player" | "racket-player" | "swing-player" | "runner" | "swimmer" | "diver" | "gymnast" | "skier" | "paddler" | "cyclist" | "motorbike" | "car" | "aircraft" | "boat" | "person")
+/**
+ * Length that matters, m.
+ */
+length_m: number
+/**
+ * Own speed, m/s.
+ */
+speed_mps: number
+/**
+ * Speed once it goes, m/s.
+ */
+burst_mps?: number
+/**
+ * Speed of its limbs against the body, m/s.
+ */
+limb_speed_mps: number
+/**
+ * What detection should look for.
+ */
+detection: ("none" | "animal" | "bird" | "person" | "vehicle")
 }
 /**
  * Who is signed in.
@@ -1511,6 +1475,138 @@ dark_stops: number
 }[]
 }
 /**
+ * Sharp frames against ISO, what must not be touched, and what would help.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "outlook".
+ */
+export interface Outlook {
+/**
+ * Passes played.
+ */
+passes: number
+/**
+ * Whether the odds are too little to plan on.
+ */
+poor: boolean
+/**
+ * By ISO, the least first; empty where the background is to streak.
+ * 
+ * Items: An exposure, and what it brings.
+ */
+frontier: {
+/**
+ * ISO it needs.
+ */
+iso: number
+/**
+ * s.
+ */
+shutter_s: number
+/**
+ * N.
+ */
+f_number: number
+/**
+ * Stops of light that are missing.
+ */
+dark_stops: number
+/**
+ * Share of frames whose blur is within the limit, by the plan's formulas.
+ */
+still: number
+/**
+ * Frames a pass.
+ */
+frames: number
+/**
+ * Sharp of them.
+ */
+sharp: number
+/**
+ * At least, by the interval.
+ */
+sharp_least: number
+/**
+ * At most.
+ */
+sharp_most: number
+gain: Margin
+/**
+ * Whether it is the hold as it is.
+ */
+here: boolean
+}[]
+/**
+ * What matters most first.
+ */
+touches: Touch[]
+/**
+ * The most helpful first.
+ * 
+ * Items: Something the person can do.
+ */
+helps: {
+/**
+ * Its code.
+ */
+what: string
+/**
+ * What to do.
+ */
+words: string
+/**
+ * What it costs.
+ */
+cost: string
+/**
+ * Of the rush, by parts of rush/1; empty when something else changes.
+ */
+change: {
+[k: string]: {
+
+}
+}
+gain: Margin
+/**
+ * Sharp frames a pass.
+ */
+sharp: number
+/**
+ * ISO it needs.
+ */
+iso: number
+}[]
+}
+/**
+ * How far a field may be off before a tenth of the sharp frames is lost.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "touch".
+ */
+export interface Touch {
+/**
+ * Path into the hold.
+ */
+field: string
+/**
+ * Its name.
+ */
+name: string
+/**
+ * What is lost where.
+ */
+words: string
+/**
+ * Share of the sharp frames.
+ */
+lost: number
+/**
+ * Whether it is among those that matter most.
+ */
+matters: boolean
+}
+/**
  * One pass, step by step, with the hold as it is and with dials turned.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -1633,6 +1729,10 @@ work_m: number
  */
 posture: ("flying" | "perched" | "stalking" | "afloat" | "four-legged" | "upright" | "tumbling" | "in-water" | "seated" | "mounted" | "rolling" | "winged" | "small")
 /**
+ * Whether it shows its front or its back.
+ */
+end_on: boolean
+/**
  * 1 to the right, −1 to the left.
  */
 way: (-1 | 1)
@@ -1662,6 +1762,23 @@ x: number
  */
 y: number
 }
+/**
+ * Where the aim is put in the frame.
+ */
+aim: {
+/**
+ * Share.
+ */
+x: number
+/**
+ * Share.
+ */
+y: number
+}
+/**
+ * Height of the frame over its width.
+ */
+frame_ratio: number
 /**
  * Where obstacles stand.
  */
@@ -1985,6 +2102,67 @@ margin: Margin
 } | null)
 }
 /**
+ * A file somebody has sent.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "file".
+ */
+export interface File {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * What it is for.
+ */
+purpose: "kit"
+/**
+ * What it is called.
+ */
+name: string
+/**
+ * Its media type, by its content.
+ */
+type: string
+/**
+ * Its length.
+ */
+bytes: number
+/**
+ * SHA-256 of its content.
+ */
+hash: string
+/**
+ * When it goes by itself.
+ */
+until: (string | null)
+/**
+ * When it came.
+ */
+at: string
+}
+/**
+ * A file.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "fileWhole".
+ */
+export interface FileWhole {
+file: File
+}
+/**
+ * Files, newest first.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "fileList".
+ */
+export interface FileList {
+/**
+ * Each.
+ */
+files: File[]
+}
+/**
  * A sweep of settings, as far as it has come.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -2023,6 +2201,10 @@ stale: boolean
  * When a worker last came back from it.
  */
 at: string
+/**
+ * Why it failed, in words.
+ */
+problem: (string | null)
 grid: Grid
 }
 /**
@@ -2076,6 +2258,197 @@ x: number
  * Down.
  */
 y: number
+}
+/**
+ * What it is for.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardAbout".
+ */
+export interface CardAbout {
+/**
+ * What moves, without an article.
+ */
+called: string
+/**
+ * Its length, m.
+ */
+length_m: number
+/**
+ * Its speed, m/s.
+ */
+speed_mps: number
+}
+/**
+ * Which button.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardButton".
+ */
+export interface CardButton {
+/**
+ * In words.
+ */
+how: string
+/**
+ * How long it takes.
+ */
+seconds: (number | null)
+/**
+ * Its id on the body.
+ */
+control: (string | null)
+/**
+ * What the key sets by itself, so that no hand has to.
+ */
+brings: {
+/**
+ * A setting, in the body's words.
+ */
+name: string
+/**
+ * What it is set to.
+ */
+word: string
+}[]
+}
+/**
+ * Where to aim.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardAim".
+ */
+export interface CardAim {
+/**
+ * At what.
+ */
+at: string
+/**
+ * Where the area is.
+ */
+place: string
+}
+/**
+ * The frame, in shares of its width and height.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardFigure".
+ */
+export interface CardFigure {
+/**
+ * Kind of subject.
+ */
+kind: string
+/**
+ * Its family.
+ */
+family: string
+/**
+ * Aim.
+ */
+aim_at: string
+/**
+ * AF area.
+ */
+pattern: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | "zone-tall" | "zone-large" | "whole-frame" | "lock-on")
+/**
+ * How the body is stretched out.
+ */
+posture: ("flying" | "perched" | "stalking" | "afloat" | "four-legged" | "upright" | "tumbling" | "in-water" | "seated" | "mounted" | "rolling" | "winged" | "small")
+/**
+ * Whether it shows its front or its back.
+ */
+end_on: boolean
+/**
+ * 1 to the right, −1 to the left.
+ */
+way: (-1 | 1)
+/**
+ * m.
+ */
+frame_width_m: number
+/**
+ * m.
+ */
+frame_height_m: number
+subject: Box
+area: Box
+aim: Spot
+/**
+ * Whether the aim is on the head.
+ */
+on_head: boolean
+/**
+ * Where the area is, in words.
+ */
+place: string
+wander: Spot
+/**
+ * Room to move into, share.
+ */
+room: number
+/**
+ * How long that lasts.
+ */
+room_s: (number | null)
+/**
+ * Where obstacles stand.
+ */
+obstacle_m: (number | null)
+}
+/**
+ * m.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardDistance".
+ */
+export interface CardDistance {
+/**
+ * Nearest.
+ */
+near_m: number
+/**
+ * Working.
+ */
+work_m: number
+/**
+ * Farthest.
+ */
+far_m: number
+/**
+ * Sharp from.
+ */
+sharp_near_m: number
+/**
+ * Sharp to; null at infinity.
+ */
+sharp_far_m: (number | null)
+}
+/**
+ * What to do, in order.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardRoutine".
+ */
+export interface CardRoutine {
+/**
+ * Before it comes.
+ * 
+ * Items: A line.
+ */
+before: string[]
+/**
+ * While it happens.
+ * 
+ * Items: A line.
+ */
+during: string[]
+/**
+ * Afterwards.
+ * 
+ * Items: A line.
+ */
+after: string[]
 }
 /**
  * A shared card, for whoever has the link.
@@ -2176,116 +2549,15 @@ key: string
  * Name of the rush.
  */
 name: string
-/**
- * The exposure and the focus mode.
- * 
- * Items: A setting.
- */
-settings: {
-/**
- * What.
- */
-name: string
-/**
- * Value.
- */
-word: string
-}[]
+settings: CardSettings
 /**
  * All else in the words of the body.
  */
 lines: Translated[]
-/**
- * Which button.
- */
-button: {
-/**
- * In words.
- */
-how: string
-/**
- * How long it takes.
- */
-seconds: (number | null)
-/**
- * Its id on the body.
- */
-control: (string | null)
-}
-/**
- * Where to aim.
- */
-aim: {
-/**
- * At what.
- */
-at: string
-/**
- * Where the area is.
- */
-place: string
-}
-/**
- * The frame, in shares of its width and height.
- */
-figure: {
-/**
- * Kind of subject.
- */
-kind: string
-/**
- * Its family.
- */
-family: string
-/**
- * Aim.
- */
-aim_at: string
-/**
- * AF area.
- */
-pattern: ("spot" | "single-point" | "point-plus" | "zone-small" | "zone-wide" | "zone-tall" | "zone-large" | "whole-frame" | "lock-on")
-/**
- * How the body is stretched out.
- */
-posture: ("flying" | "perched" | "stalking" | "afloat" | "four-legged" | "upright" | "tumbling" | "in-water" | "seated" | "mounted" | "rolling" | "winged" | "small")
-/**
- * 1 to the right, −1 to the left.
- */
-way: (-1 | 1)
-/**
- * m.
- */
-frame_width_m: number
-/**
- * m.
- */
-frame_height_m: number
-subject: Box
-area: Box
-aim: Spot
-/**
- * Whether the aim is on the head.
- */
-on_head: boolean
-/**
- * Where the area is, in words.
- */
-place: string
-wander: Spot
-/**
- * Room to move into, share.
- */
-room: number
-/**
- * How long that lasts.
- */
-room_s: (number | null)
-/**
- * Where obstacles stand.
- */
-obstacle_m: (number | null)
-}
+about: CardAbout
+button: CardButton
+aim: CardAim
+figure: CardFigure
 /**
  * By hand.
  */
@@ -2294,31 +2566,7 @@ technique: (string | null)
  * Where the plane is set.
  */
 trap_m: (number | null)
-/**
- * m.
- */
-distance: {
-/**
- * Nearest.
- */
-near_m: number
-/**
- * Working.
- */
-work_m: number
-/**
- * Farthest.
- */
-far_m: number
-/**
- * Sharp from.
- */
-sharp_near_m: number
-/**
- * Sharp to; null at infinity.
- */
-sharp_far_m: (number | null)
-}
+distance: CardDistance
 /**
  * Focal length.
  */
@@ -2331,23 +2579,13 @@ zooms: boolean
  * Share of the blur budget used.
  */
 budget: number
+tips: CardTips
 /**
- * Nearest first.
- * 
- * Items: What would change it.
+ * How the camera is held.
  */
-tips: {
-/**
- * When.
- */
-when: string
-/**
- * What changes.
- * 
- * Items: What.
- */
-then: string[]
-}[]
+frame: ("landscape" | "portrait")
+fast: CardFast
+routine: CardRoutine
 /**
  * What had to give way.
  * 

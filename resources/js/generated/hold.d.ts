@@ -71,6 +71,10 @@ pick: ("auto" | "centre" | "nearest" | null)
  */
 aim: ("eye" | "head" | "chest" | "back-number" | "face" | "helmet" | "body" | "edge" | "leading-edge")
 /**
+ * How the camera is held.
+ */
+frame: ("landscape" | "portrait")
+/**
  * Frames and bursts.
  */
 drive: {

@@ -15,6 +15,9 @@ converter: number
 }
 /**
  * The camera body.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "body".
  */
 export interface Body {
 /**
@@ -107,6 +110,52 @@ outer_points_f?: number
  * Dimmest f-number at which it focuses at all.
  */
 centre_points_f?: number
+/**
+ * Its AF points as its sheet counts them; missing when nobody has said.
+ */
+points?: {
+/**
+ * How many there are.
+ */
+count: number
+/**
+ * How much of the frame they cover from side to side, as a share.
+ */
+width: number
+/**
+ * How much of it from top to bottom.
+ */
+height: number
+/**
+ * How many points an AF area takes, by area.
+ */
+areas?: {
+/**
+ * Points of an AF area.
+ */
+[k: string]: number
+}
+}
+/**
+ * Frames it takes in one go before it slows; missing when nobody has said.
+ */
+buffer_frames?: number
+/**
+ * Parts its owner has not said and that are taken to be as usual.
+ * 
+ * @maxItems 10
+ * 
+ * Items: A part.
+ */
+assumed?: ("sensor" | "pixels" | "fps" | "shutter" | "af_sensor" | "modes" | "areas" | "detects" | "tuning" | "controls")[]
+/**
+ * What it shows to help the hand focus; missing when nobody has said.
+ * 
+ * @maxItems 3
+ * 
+ * Items: An aid.
+ */
+aids?: ("peaking" | "magnified" | "depth-preview")[]
 dialect?: Dialect
 /**
  * Its controls.
@@ -118,6 +167,9 @@ care?: Care
 }
 /**
  * The body's own words, and where each setting lives.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "dialect".
  */
 export interface Dialect {
 /**
@@ -431,9 +483,39 @@ on?: string
 off?: string
 }
 }
+/**
+ * What it shows to help the hand focus.
+ */
+aids?: {
+/**
+ * What the body calls the setting.
+ */
+name: string
+where: Where
+/**
+ * What the body calls each value; what is missing has no word.
+ */
+words: {
+/**
+ * Its word.
+ */
+peaking?: string
+/**
+ * Its word.
+ */
+magnified?: string
+/**
+ * Its word.
+ */
+"depth-preview"?: string
+}
+}
 }
 /**
  * Where a setting lives: a path through the menu, a control held while a dial is turned, a dial alone, or a lever.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "where".
  */
 export interface Where {
 /**
@@ -460,6 +542,9 @@ lever?: string
 }
 /**
  * A dial or slider: its own values, each with the point of our axis it stands for.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "scale".
  */
 export interface Scale {
 /**
@@ -497,6 +582,9 @@ at: number
 }
 /**
  * How the body tunes its tracking.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "tuning".
  */
 export interface Tuning {
 /**
@@ -546,6 +634,9 @@ presets?: Preset[]
 }
 /**
  * A numbered preset or named case.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "preset".
  */
 export interface Preset {
 /**
@@ -567,6 +658,9 @@ pick: ("auto" | "centre" | "nearest")
 }
 /**
  * A control of the body or lens.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "control".
  */
 export interface Control {
 /**
@@ -620,6 +714,9 @@ carries: ("start" | "focus-mode" | "area" | "detection" | "tuning" | "drive" | "
 }
 /**
  * When it was last looked after; dates as 2026-11-24.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "care".
  */
 export interface Care {
 /**
@@ -641,6 +738,9 @@ note?: string
 }
 /**
  * The lens, by its markings.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "lens".
  */
 export interface Lens {
 /**
@@ -656,9 +756,13 @@ focal_min_mm: number
  */
 focal_max_mm: number
 /**
- * Widest f-number.
+ * Widest f-number, at the longest focal length.
  */
 widest_f: number
+/**
+ * Widest f-number at the shortest focal length; missing where it is the same.
+ */
+widest_f_short?: number
 /**
  * Closest focus, m.
  */
@@ -718,5 +822,72 @@ value: number
  */
 on?: string
 }[]
+care?: Care
+}
+/**
+ * A converter.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "converter".
+ */
+export interface Converter {
+/**
+ * What its owner calls it.
+ */
+name?: string
+/**
+ * Its factor.
+ */
+factor: number
+care?: Care
+}
+/**
+ * An adapter between mounts.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "adapter".
+ */
+export interface Adapter {
+/**
+ * What its owner calls it.
+ */
+name?: string
+/**
+ * What autofocus is left.
+ */
+af: ("full" | "none")
+/**
+ * Whether the lens's stabiliser still works.
+ */
+stabiliser: boolean
+care?: Care
+/**
+ * How many times as long focusing takes through it, 1 for no longer.
+ */
+slows: number
+}
+/**
+ * Something to rest on.
+ * 
+ * This interface was referenced by `Kit`'s JSON-Schema
+ * via the `definition` "support".
+ */
+export interface Support {
+/**
+ * What its owner calls it.
+ */
+name?: string
+/**
+ * How it holds the camera.
+ */
+kind: ("braced" | "monopod" | "gimbal" | "locked")
+/**
+ * Weight it is made for, kg.
+ */
+carries_kg?: number
+/**
+ * Its own weight, kg.
+ */
+weight_kg?: number
 care?: Care
 }

@@ -115,6 +115,56 @@ effective_focal_mm: number
 pixel_mm: number
 }
 /**
+ * How many frames to expect sharp.
+ */
+odds: {
+/**
+ * Share of frames that are on the right thing and sharp.
+ */
+share: number
+/**
+ * Share in which the focus is on the right thing.
+ */
+kept: number
+/**
+ * Share of those whose blur stays within what counts as sharp.
+ */
+still: number
+/**
+ * Whether that is too little to plan on.
+ */
+poor: boolean
+/**
+ * The same in words.
+ */
+words: string
+/**
+ * What the share is of: frames, or passes with at least one sharp frame where a plane is set by hand.
+ */
+of: ("frames" | "passes")
+}
+/**
+ * Each length of streak with its shutter and its share of sharp frames; empty where nothing is to streak.
+ */
+streaks: {
+/**
+ * How far the background streaks.
+ */
+streak: ("hint" | "plain" | "long")
+/**
+ * Streak as a share of the frame's width.
+ */
+share: number
+/**
+ * Shutter that streaks so far, s.
+ */
+shutter_s: number
+/**
+ * Share of frames in which the subject reads as sharp.
+ */
+sharp: number
+}[]
+/**
  * AF areas, best first.
  */
 areas: {
@@ -145,6 +195,10 @@ height: number
  */
 reasons: {
 field: string
+/**
+ * Which of the reasons there are for the field; with its numbers a client can say it in words of its own.
+ */
+code: string
 school: (string | null)
 why: string
 numbers: {
@@ -162,7 +216,7 @@ concessions: {
 /**
  * What gave way.
  */
-step: ("aperture" | "standard" | "shutter" | "light" | "depth" | "limit" | "overexposure")
+step: ("aperture" | "standard" | "shutter" | "light" | "depth" | "limit" | "overexposure" | "frame")
 what: string
 why: string
 /**
@@ -221,6 +275,10 @@ pane: {
  * How the body is stretched out.
  */
 posture: string
+/**
+ * Whether it shows its front or its back rather than its side.
+ */
+end_on: boolean
 /**
  * 1 when it travels to the right, -1 to the left.
  */
@@ -430,6 +488,29 @@ numbers: {
  * The nearest changes of the rush that change the hold.
  */
 tipping: Tip[]
+/**
+ * What to do, in order.
+ */
+routine: {
+/**
+ * Before it comes.
+ * 
+ * Items: A line.
+ */
+before: string[]
+/**
+ * While it happens.
+ * 
+ * Items: A line.
+ */
+during: string[]
+/**
+ * Afterwards.
+ * 
+ * Items: A line.
+ */
+after: string[]
+}
 }
 /**
  * The camera set-up that answers a rush. A dial that the body lacks is null.
@@ -501,6 +582,10 @@ pick: ("auto" | "centre" | "nearest" | null)
  */
 aim: ("eye" | "head" | "chest" | "back-number" | "face" | "helmet" | "body" | "edge" | "leading-edge")
 /**
+ * How the camera is held.
+ */
+frame: ("landscape" | "portrait")
+/**
  * Frames and bursts.
  */
 drive: {
@@ -547,6 +632,9 @@ scheme: ("shutter" | "thumb" | "two-thumbs" | "three-buttons")
 }
 /**
  * One.
+ * 
+ * This interface was referenced by `Plan`'s JSON-Schema
+ * via the `definition` "tip".
  */
 export interface Tip {
 /**

@@ -22,6 +22,10 @@ export const rushRanges: Record<string, [number, number]> = {
     0,
     400
   ],
+  "motion.burst_mps": [
+    0,
+    400
+  ],
   "motion.bearing_deg": [
     0,
     180
@@ -100,6 +104,22 @@ export const bodyRanges: Record<string, [number, number]> = {
   "centre_points_f": [
     1,
     45
+  ],
+  "points.count": [
+    1,
+    10000
+  ],
+  "points.width": [
+    0.02,
+    1
+  ],
+  "points.height": [
+    0.02,
+    1
+  ],
+  "buffer_frames": [
+    1,
+    10000
   ]
 };
 
@@ -117,6 +137,10 @@ export const lensRanges: Record<string, [number, number]> = {
     2500
   ],
   "widest_f": [
+    0.7,
+    32
+  ],
+  "widest_f_short": [
     0.7,
     32
   ],

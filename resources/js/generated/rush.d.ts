@@ -17,7 +17,7 @@ subject: {
 /**
  * Catalogue id.
  */
-kind: ("small-bird" | "seabird" | "raptor" | "swift" | "wader" | "tall-wader" | "waterfowl" | "owl" | "small-mammal" | "running-mammal" | "large-mammal" | "dog" | "insect" | "flower" | "horse-rider" | "field-player" | "court-player" | "racket-player" | "swing-player" | "runner" | "swimmer" | "diver" | "gymnast" | "skier" | "paddler" | "cyclist" | "motorbike" | "car" | "aircraft")
+kind: ("small-bird" | "seabird" | "raptor" | "swift" | "wader" | "tall-wader" | "waterfowl" | "owl" | "small-mammal" | "running-mammal" | "large-mammal" | "dog" | "insect" | "flower" | "horse-rider" | "field-player" | "court-player" | "racket-player" | "swing-player" | "runner" | "swimmer" | "diver" | "gymnast" | "skier" | "paddler" | "cyclist" | "motorbike" | "car" | "aircraft" | "boat" | "person")
 /**
  * Length that matters in the frame, m.
  */
@@ -42,6 +42,10 @@ count: number
  * From the nearest to the farthest of them, m.
  */
 depth_spread_m: number
+/**
+ * What the photographer calls it, without an article; left out where the kind has the word.
+ */
+called?: string
 }
 /**
  * How it moves.
@@ -52,13 +56,25 @@ motion: {
  */
 speed_mps: number
 /**
+ * Speed once it goes, m/s; where the pattern is sudden.
+ */
+burst_mps?: number
+/**
  * Travel against the lens axis: 0 straight at the camera, 90 crossing, 180 away.
  */
 bearing_deg: number
 /**
+ * Which way it looks while it does not travel.
+ */
+facing?: ("towards" | "across" | "away")
+/**
  * How predictable it is.
  */
 pattern: ("still" | "steady" | "accelerating" | "stop-start" | "erratic" | "sudden")
+/**
+ * What it is doing, where the pattern and the speeds follow from that.
+ */
+act?: ("taking-off" | "landing" | "diving" | "hovering")
 /**
  * Change of speed along the lens axis, m/s².
  */
@@ -155,6 +171,14 @@ style: ("freeze" | "pan-blur")
  * Where it comes in.
  */
 entry: ("any" | "left" | "right" | "below")
+/**
+ * How far the background is to streak, where the style is pan-blur.
+ */
+streak?: ("hint" | "plain" | "long")
+/**
+ * How the camera is to be held; absent, the plan chooses.
+ */
+frame?: ("landscape" | "portrait")
 }
 /**
  * Who holds the camera.
@@ -180,6 +204,10 @@ manual_skill: number
  * The schools of practice the person has picked; absent means the product's default.
  */
 schools: {
+/**
+ * Focus by hand.
+ */
+hand?: ("never" | "in-clutter" | "always")
 /**
  * How to meet clutter.
  */
@@ -222,6 +250,10 @@ auto_switch?: ("net" | "never")
  * How sharp is sharp.
  */
 standard: ("share" | "detail" | "pixel")
+/**
+ * In how many frames the standard is to hold; absent, as many as spare light brings.
+ */
+sure?: ("half" | "most" | "nearly-all")
 /**
  * Highest ISO the person accepts.
  */

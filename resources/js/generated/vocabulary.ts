@@ -44,6 +44,13 @@ export const detections = [
   {"value":"vehicle","words":"vehicle","note":"","plural":"vehicles"},
 ] as const;
 
+/** What a body shows to help the hand focus. */
+export const focusAids = [
+  {"value":"peaking","words":"peaking","note":""},
+  {"value":"magnified","words":"magnified view","note":""},
+  {"value":"depth-preview","words":"depth preview","note":""},
+] as const;
+
 /** Which button focuses. */
 export const schemes = [
   {"value":"shutter","words":"shutter","note":"half a press focuses"},
@@ -120,7 +127,8 @@ export const settingNames = {
     "iso": "ISO",
     "compensation": "exposure compensation",
     "buttons": "buttons",
-    "prefocus": "pre-focus"
+    "prefocus": "pre-focus",
+    "aids": "focus aids"
 } as const;
 
 /** Fields of a hold in the order they are read; whether they change with every small step of the rush. */
@@ -138,6 +146,7 @@ export const holdFields = [
   {"id":"tuning.pace","name":"pace","gradual":false},
   {"id":"tuning.pick","name":"pick","gradual":false},
   {"id":"aim","name":"aim","gradual":false},
+  {"id":"frame","name":"frame","gradual":false},
   {"id":"drive.fps","name":"drive","gradual":false},
   {"id":"drive.burst","name":"burst","gradual":false},
   {"id":"stabiliser","name":"stabiliser","gradual":false},
@@ -154,6 +163,14 @@ export const patterns = [
   {"value":"stop-start","words":"stopping and starting","note":"stops and goes"},
   {"value":"erratic","words":"darting about","note":"jinks in every direction"},
   {"value":"sudden","words":"bursting into view","note":"gives no warning"},
+] as const;
+
+/** What a subject is doing, as people say it; the pattern it moves by. */
+export const acts = [
+  {"value":"taking-off","words":"taking off","note":"from rest to full speed","pattern":"sudden"},
+  {"value":"landing","words":"landing","note":"slows to a stand","pattern":"accelerating"},
+  {"value":"diving","words":"diving","note":"as fast as it can, and faster","pattern":"accelerating"},
+  {"value":"hovering","words":"hovering","note":"in its place, wings or rotor going","pattern":"steady"},
 ] as const;
 
 /** What carries the camera. */
@@ -219,6 +236,33 @@ export const follows = [
   {"value":"whoever-enters","words":"whoever comes in","note":"not there yet"},
 ] as const;
 
+/** Which way something looks that does not travel. */
+export const facings = [
+  {"value":"towards","words":"facing me","note":"both eyes or the whole face can be had"},
+  {"value":"across","words":"facing aside","note":"its side shows"},
+  {"value":"away","words":"facing away","note":"its back shows"},
+] as const;
+
+/** How far the background is to streak. */
+export const streaks = [
+  {"value":"hint","words":"a hint of streak","note":"the background just softens along the way"},
+  {"value":"plain","words":"plain streaks","note":"the background is plainly drawn out"},
+  {"value":"long","words":"long streaks","note":"the background turns into lines"},
+] as const;
+
+/** In how many frames the standard is to hold. */
+export const sures = [
+  {"value":"half","words":"in half the frames","note":"the usual frame, at the least ISO"},
+  {"value":"most","words":"in most frames","note":"four of five"},
+  {"value":"nearly-all","words":"in nearly all frames","note":"nineteen of twenty"},
+] as const;
+
+/** How the camera is held. */
+export const orientations = [
+  {"value":"landscape","words":"level","note":"the long side of the frame level"},
+  {"value":"portrait","words":"upright","note":"the camera turned, the long side upright"},
+] as const;
+
 /** Where the subject comes in. */
 export const entries = [
   {"value":"any","words":"any side","note":""},
@@ -249,6 +293,7 @@ export const details = [
 
 /** Questions on which practitioners disagree, and their answers; none picked is the product’s default. */
 export const schools = [
+  {"question":"hand","words":"Focus by hand","answers":[{"value":"never","words":"never","note":""},{"value":"in-clutter","words":"in clutter","note":""},{"value":"always","words":"always","note":""}]},
   {"question":"clutter","words":"In clutter","answers":[{"value":"smallest-area","words":"smallest area","note":""},{"value":"lock-on","words":"lock-on with detection","note":""},{"value":"manual","words":"by hand","note":""}]},
   {"question":"flight","words":"For flight","answers":[{"value":"long-box","words":"wide zone","note":""},{"value":"large-zone","words":"large zone","note":""},{"value":"lock-on","words":"lock-on","note":""},{"value":"single-point","words":"one point","note":""}]},
   {"question":"sport","words":"For sport","answers":[{"value":"single-centre","words":"one centre point","note":""},{"value":"zone","words":"a zone","note":""}]},
@@ -720,11 +765,41 @@ export const drawings = {
         "rolling": "aircraft",
         "winged": "aircraft",
         "small": "aircraft"
+    },
+    "boat": {
+        "flying": "boat",
+        "perched": "boat",
+        "stalking": "boat",
+        "afloat": "boat",
+        "four-legged": "boat",
+        "upright": "boat",
+        "tumbling": "tumbler",
+        "in-water": "boat",
+        "seated": "boat",
+        "mounted": "boat",
+        "rolling": "boat",
+        "winged": "boat",
+        "small": "boat"
+    },
+    "person": {
+        "flying": "runner",
+        "perched": "runner",
+        "stalking": "runner",
+        "afloat": "runner",
+        "four-legged": "runner",
+        "upright": "runner",
+        "tumbling": "tumbler",
+        "in-water": "runner",
+        "seated": "runner",
+        "mounted": "runner",
+        "rolling": "runner",
+        "winged": "runner",
+        "small": "runner"
     }
 } as const;
 
 /** A typical body, to be typed over. */
-export const starterBody = {
+export const starterBody: import("./kit").Body = {
     "sensor_width_mm": 36,
     "sensor_height_mm": 24,
     "pixels_wide": 6000,
@@ -771,7 +846,7 @@ export const starterBody = {
     ],
     "has_pace": true,
     "has_pick": true
-} as const;
+};
 
 /** What somebody may own. */
 export const gearTypes = ["body","lens","converter","adapter","support"] as const;
@@ -800,7 +875,7 @@ export const limits = {
 } as const;
 
 /** What reckons for long on the server, below /api/, an id as *. */
-export const heavy = ["rushes/*/rehearsal","rushes/*/rehearsal/remedies","rushes/*/rehearsal/try","rushes/*/map","rushes/*/schools","rushes/*/sweeps","layouts/*/best","cards/*/pdf"] as const;
+export const heavy = ["rushes/*/rehearsal","rushes/*/rehearsal/remedies","rushes/*/rehearsal/try","rushes/*/rehearsal/outlook","rushes/*/map","rushes/*/schools","rushes/*/sweeps","layouts/*/best","cards/*/pdf"] as const;
 
 /** The engraved series of ISO. */
 export const isoScale = [25,32,40,50,64,80,100,125,160,200,250,320,400,500,640,800,1000,1250,1600,2000,2500,3200,4000,5000,6400,8000,10000,12800,16000,20000,25600,32000,40000,51200,64000,80000,102400,128000,160000,204800,256000,320000,409600,512000,640000,819200,1024000,1280000,1638400,2048000,2560000,3276800,4096000,5120000,6553600,8192000,10240000] as const;
@@ -815,5 +890,10 @@ export const papers = [
 
 /** Assumed figures that nobody has changed. */
 export const assumed = {
-    "obstacle.place": 0.8
+    "obstacle.place": 0.8,
+    "act.brake": 1.5,
+    "act.hover": 0.5,
+    "act.dive": 5,
+    "motion.travels": 0.5,
+    "rehearse.twig": 0.02
 } as const;

@@ -1,6 +1,15 @@
 import type { Plan, Units } from "../api/types";
 import { same } from "../autosave/same";
-import { aims, areas, bursts, focusModes, holdFields, schemes, stabiliserUses } from "../generated/vocabulary";
+import {
+  aims,
+  areas,
+  bursts,
+  focusModes,
+  holdFields,
+  orientations,
+  schemes,
+  stabiliserUses,
+} from "../generated/vocabulary";
 import { figures, show, shutter } from "../units/quantity";
 import { capital, wordsOf } from "../units/wording";
 
@@ -36,6 +45,8 @@ export const holdText = (hold: Hold, field: HoldField, units: Units): string => 
       return `${Math.round(hold.area.place.x * 100)} % across, ${Math.round(hold.area.place.y * 100)} % down`;
     case "aim":
       return capital(wordsOf(aims, hold.aim));
+    case "frame":
+      return capital(wordsOf(orientations, hold.frame));
     case "detection.subject":
       return hold.detection.subject === "none" ? "Off" : capital(hold.detection.subject);
     case "detection.eye":

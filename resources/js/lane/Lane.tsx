@@ -41,6 +41,8 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
   const gesture = useRef("");
   const { near_m, work_m, far_m } = rush.distance;
   const obstacles = hasObstacles(rush);
+  // a thumb is wider than an arrow
+  const grasp = width < 500 ? 44 : 24;
   const now: Record<Grip, number> = {
     work: work_m,
     near: near_m,
@@ -109,7 +111,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
     [plan, least, most, width],
   );
   const labelRight = x < width - 230;
-  const shape = shapeOf(kind, plan?.pane.posture ?? null);
+  const shape = shapeOf(kind, plan?.pane.posture ?? null, plan?.pane.end_on);
   const mark = fitted(shape, 54, 34);
   const members = groupAt(rush);
 
@@ -161,7 +163,13 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
             <line x1={scale.x(where("near"))} y1={AXIS - 9} x2={scale.x(where("far"))} y2={AXIS - 9} />
             {(["near", "far"] as const).map((grip) => (
               <g key={grip} className="lane-handle" {...slider(grip)}>
-                <rect x={scale.x(where(grip)) - 12} y={AXIS - 30} width={24} height={34} className="lane-grip" />
+                <rect
+                  x={scale.x(where(grip)) - grasp / 2}
+                  y={AXIS - 30}
+                  width={grasp}
+                  height={grasp + 10}
+                  className="lane-grip"
+                />
                 <line x1={scale.x(where(grip))} y1={AXIS - 18} x2={scale.x(where(grip))} y2={AXIS} />
               </g>
             ))}
@@ -176,7 +184,13 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
           )}
           {obstacles && (
             <g className="lane-handle lane-obstacle" {...slider("obstacle")}>
-              <rect x={scale.x(where("obstacle")) - 14} y={AXIS - 50} width={28} height={52} className="lane-grip" />
+              <rect
+                x={scale.x(where("obstacle")) - grasp / 2 - 2}
+                y={AXIS - 50}
+                width={grasp + 4}
+                height={52}
+                className="lane-grip"
+              />
               <path
                 d={[-5, 0, 5]
                   .map(

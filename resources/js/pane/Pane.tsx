@@ -2,11 +2,12 @@ import { useState } from "react";
 import type { Kit, Plan, Rush, SubjectKind, Units } from "../api/types";
 import { useWidth } from "../ui/useWidth";
 import { areaNames } from "../hold/hold";
-import { Silhouette, shapeOf } from "../lane/silhouettes";
+import { headFrom, Silhouette, shapeOf } from "../lane/silhouettes";
 import { newGesture } from "../autosave/gesture";
-import { obstacleAt } from "../sentence/surroundings";
+import { clutterSeen, obstacleAt } from "../sentence/surroundings";
 import { figures, show } from "../units/quantity";
 import { Ground, InFront } from "./Clutter";
+import { paneSize } from "./paneSize";
 
 type Props = {
   plan: Plan;
@@ -21,10 +22,11 @@ type Props = {
 
 /** The frame at true proportions: subject, AF area, wander of the aim and clutter, all at true size. */
 export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props) {
-  const [attach, width] = useWidth();
+  const [attach, room] = useWidth();
   const [sliding, setSliding] = useState<number | null>(null);
   const { pane, hold } = plan;
-  const height = Math.round((width * pane.frame_height_m) / pane.frame_width_m);
+  const seen = clutterSeen(rush);
+  const { width, height } = paneSize(room, pane.frame_height_m / pane.frame_width_m);
   // while the slider moves, everything but the area grows at once; the plan follows
   const grow = sliding === null ? 1 : sliding / hold.focal_mm;
   const at = (x: number, y: number): [number, number] => [
@@ -37,12 +39,9 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
   const [areaX, areaY] = at(pane.area.x, pane.area.y);
   const pattern = hold.area.pattern;
   const area = { width: pane.area.width * width, height: pane.area.height * height };
-  const shape = shapeOf(kind, pane.posture);
+  const shape = shapeOf(kind, pane.posture, pane.end_on);
   // the drawing is laid with its head under the aim, where the aim is on the head
-  const [headX, headY] = [
-    ((shape.head[0] - shape.box[0]) / shape.box[2] - 0.5) * size.width * pane.way,
-    ((shape.head[1] - shape.box[1]) / shape.box[3] - 0.5) * size.height,
-  ];
+  const [headX, headY] = headFrom(shape, size, pane.way);
   const [drawnX, drawnY] = pane.on_head ? [aimX - headX, aimY - headY] : [subjectX, subjectY];
   const wander = { x: pane.wander.x * grow * width, y: pane.wander.y * grow * height };
   const labelY = pattern === "whole-frame" ? height - 12 : Math.min(height - 10, areaY + area.height / 2 + 18);
@@ -71,7 +70,7 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
                 <line x1="0" y1="0" x2="0" y2="9" className="area-line" />
               </pattern>
             </defs>
-            <Ground clutter={rush.clutter} width={width} height={height} />
+            <Ground clutter={seen} width={width} height={height} />
             <Silhouette
               shape={shape}
               mirrored={pane.way < 0}
@@ -79,7 +78,7 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
               className="pane-subject"
             />
             <InFront
-              clutter={rush.clutter}
+              clutter={seen}
               width={width}
               height={height}
               // how wide an obstacle looks: its own width, grown by standing nearer than the subject

@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useRef } from "react";
 import { Link } from "react-router-dom";
 import { request } from "../api/client";
 import { gearQuery } from "../api/queries";
 import type { Gear, KitWhole } from "../api/types";
+import { Choice } from "../ui/Choice";
 import { NumberEditor } from "./NumberEditor";
 import type { Telling } from "./words";
 import type { Draft } from "../rush/draft";
@@ -16,7 +16,6 @@ export function KitEditor({ telling, onChange }: Props) {
   const { draft, kit, units } = telling;
   const client = useQueryClient();
   const gear = useQuery(gearQuery);
-  const first = useRef<HTMLSelectElement>(null);
   const put = useMutation({
     mutationFn: (parts: Parts) => request<KitWhole>("POST", "kits", parts),
     onSuccess: (found, parts) => {
@@ -27,8 +26,6 @@ export function KitEditor({ telling, onChange }: Props) {
     },
   });
 
-  useEffect(() => first.current?.focus(), [gear.isSuccess]);
-
   if (kit === null || gear.data === undefined) return <p className="note">Fetching your kit…</p>;
   const { body_id, lens_id, converter_id, adapter_id } = kit;
   const parts: Parts = { body_id, lens_id, converter_id, adapter_id };
@@ -36,21 +33,19 @@ export function KitEditor({ telling, onChange }: Props) {
   const lens = kit.kit.lens;
 
   const pick = (label: string, name: keyof Parts, options: Gear[], none: string | null) => (
-    <label className="seek">
+    <div className="seek">
       {label}
-      <select
-        ref={name === "body_id" ? first : undefined}
+      <Choice
+        label={label}
         value={parts[name] ?? ""}
-        onChange={(event) => put.mutate({ ...parts, [name]: event.target.value === "" ? null : event.target.value })}
-      >
-        {none !== null && <option value="">{none}</option>}
-        {options.map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.name}
-          </option>
-        ))}
-      </select>
-    </label>
+        autoFocus={name === "body_id"}
+        options={[
+          ...(none === null ? [] : [{ value: "", words: none }]),
+          ...options.map((one) => ({ value: one.id, words: one.name })),
+        ]}
+        onChange={(id) => put.mutate({ ...parts, [name]: id === "" ? null : id })}
+      />
+    </div>
   );
 
   return (

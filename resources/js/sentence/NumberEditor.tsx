@@ -11,11 +11,15 @@ type Props = {
   field: NumberField;
   draft: Draft;
   units: Units;
+  /** What to know of it. */
+  note?: string | undefined;
   usual?: { span: Span; of: string } | undefined;
   /** Overrides the range of the path. */
-  range?: [number, number];
+  range?: [number, number] | undefined;
   autoFocus?: boolean;
   onChange: (draft: Draft) => void;
+  /** Takes two numbers with a dash between. */
+  onRange?: ((least: number, most: number) => Draft) | undefined;
   onDone?: () => void;
 };
 
@@ -25,10 +29,12 @@ export function NumberEditor({
   field,
   draft,
   units,
+  note,
   usual,
   range: own,
   autoFocus = false,
   onChange,
+  onRange,
   onDone,
 }: Props) {
   const id = useId();
@@ -42,6 +48,7 @@ export function NumberEditor({
     value,
     range: [least, most],
     onChange: (next) => onChange(field.set(draft, next)),
+    onRange: onRange && ((from, to) => onChange(onRange(from, to))),
   });
   const { fault } = number;
 
@@ -66,6 +73,7 @@ export function NumberEditor({
         <input
           id={id}
           ref={input}
+          data-first={autoFocus ? "" : undefined}
           value={number.text}
           inputMode="text"
           autoComplete="off"
@@ -78,7 +86,8 @@ export function NumberEditor({
             if (event.key === "ArrowUp" || event.key === "ArrowDown") {
               event.preventDefault();
               nudge(event.key === "ArrowUp" ? 1 : -1);
-            } else if (event.key === "Enter") {
+            } else if (event.key === "Escape") number.discard();
+            else if (event.key === "Enter") {
               // or the rest of this key press would land on the word that gets the focus back, and open it again
               event.preventDefault();
               if (number.leave()) onDone?.();
@@ -95,6 +104,7 @@ export function NumberEditor({
         role={fault === null ? undefined : "alert"}
       >
         {fault ?? number.range}
+        {fault === null && note !== undefined && `. ${note}.`}
       </p>
       {usual !== undefined && (
         <p className="note">

@@ -2,14 +2,18 @@ import { useCallback, useEffect, useLayoutEffect, useRef, useState, type Keyboar
 import { rushRanges } from "../generated/ranges";
 import { step } from "../units/quantity";
 import { newGesture } from "../autosave/gesture";
+import { PlaceOfFields, useUnread } from "../units/unread";
 import { AnchoredPopup } from "../ui/AnchoredPopup";
 import { WordEditor } from "./WordEditor";
-import { makeWords, type Telling, type Word, type WordId } from "./words";
+import { isShortcut } from "../ui/keyboard";
+import { lightPreposition, makeWords, type Telling, type Word, type WordId } from "./words";
 import { type Draft } from "../rush/draft";
 
 export const words: Word[] = makeWords(step, rushRanges);
 
 type Props = {
+  /** The record it tells of, as a place of fields. */
+  place: string;
   telling: Telling;
   letters: boolean;
   /** A change, and the gesture it belongs to: everything of one gesture is undone together. */
@@ -17,11 +21,12 @@ type Props = {
 };
 
 /** The rush in one sentence; every underlined word opens, steps by arrow keys, and has a letter. */
-export function Sentence({ telling, letters, onChange }: Props) {
+export function Sentence({ place, telling, letters, onChange }: Props) {
   const [open, setOpen] = useState<WordId | null>(null);
   const [current, setCurrent] = useState<WordId>("subject");
   const gesture = useRef("");
   const back = useRef(false);
+  const unread = useUnread(place);
   const chips = useRef(new Map<WordId, HTMLButtonElement>());
 
   const show = useCallback((id: WordId | null) => {
@@ -45,14 +50,7 @@ export function Sentence({ telling, letters, onChange }: Props) {
   useEffect(() => {
     if (!letters) return;
     const onKey = (event: globalThis.KeyboardEvent): void => {
-      const target = event.target as HTMLElement;
-      if (
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        target.closest("input, textarea, select, [role=dialog], [role=slider]")
-      )
-        return;
+      if (!isShortcut(event) || (event.target as HTMLElement).closest("[role=slider]")) return;
       const word = words.find((entry) => entry.letter === event.key);
       if (word === undefined) return;
       event.preventDefault();
@@ -95,17 +93,20 @@ export function Sentence({ telling, letters, onChange }: Props) {
   const chip = (id: WordId, stop = ""): ReactNode => {
     const word = words.find((entry) => entry.id === id)!;
     const text = word.text(telling);
+    const waits = unread.find(([field]) => field.startsWith(`${place}/${id}/`))?.[1];
     const button = (
       <button
         type="button"
         ref={(node) => {
           if (node) chips.current.set(id, node);
         }}
-        className={open === id ? "word word-open" : "word"}
+        className={["word", open === id && "word-open", waits && "word-unread"].filter(Boolean).join(" ")}
         data-word={id}
+        data-arrive={current === id ? "" : undefined}
+        title={waits?.fault}
         aria-haspopup="dialog"
         aria-expanded={open === id}
-        aria-label={`${text}: ${word.label}`}
+        aria-label={`${text}: ${word.label}${waits === undefined ? "" : `. Not taken: ${waits.fault}`}`}
         aria-keyshortcuts={letters ? word.letter : undefined}
         tabIndex={current === id ? 0 : -1}
         onFocus={() => setCurrent(id)}
@@ -119,7 +120,7 @@ export function Sentence({ telling, letters, onChange }: Props) {
     return (
       <span className="tie">
         {button}
-        {stop}
+        {/* no line begins with a stop */ `\u2060${stop}`}
       </span>
     );
   };
@@ -128,19 +129,29 @@ export function Sentence({ telling, letters, onChange }: Props) {
     <>
       <p className="sentence" data-testid="sentence">
         {chip("subject", ",")} {chip("size")} long, {chip("bearing")} at {chip("speed", ",")} {chip("distance")} away,{" "}
-        {chip("pattern", ",")} with {chip("front")} and {chip("behind", ",")} under {chip("light", ".")} I am{" "}
-        {chip("support", ",")} {chip("panning")} and {chip("skill", ".")} I want {chip("follow", ",")}{" "}
-        {chip("style", ",")} {chip("limbs", ",")} in {chip("standard")} at up to {chip("iso", ",")} by{" "}
-        {chip("schools", ",")} with {chip("kit", ".")}
+        {chip("pattern", ",")} with {chip("front")} and {chip("behind", ",")}{" "}
+        {lightPreposition(telling.draft.rush.light.ev100)} {chip("light", ".")} I am {chip("support", ",")}{" "}
+        {chip("panning")} and {chip("skill", ".")} I want {chip("follow", ",")} {chip("style", ",")}{" "}
+        {chip("limbs", ",")} in {chip("standard")} at up to {chip("iso", ",")} by {chip("schools", ",")} with{" "}
+        {chip("kit", ".")}
       </p>
+      {unread.length > 0 && open === null && (
+        <p className="note fault not-taken" role="alert">
+          {unread.map(([field, { fault }]) => (
+            <span key={field}>{fault} </span>
+          ))}
+        </p>
+      )}
       {open !== null && (
         <AnchoredPopup key={open} anchor={() => chips.current.get(open) ?? null}>
-          <WordEditor
-            word={words.find((entry) => entry.id === open)!}
-            telling={telling}
-            onChange={(draft) => onChange(draft, gesture.current)}
-            onClose={close}
-          />
+          <PlaceOfFields value={`${place}/${open}`}>
+            <WordEditor
+              word={words.find((entry) => entry.id === open)!}
+              telling={telling}
+              onChange={(draft) => onChange(draft, gesture.current)}
+              onClose={close}
+            />
+          </PlaceOfFields>
         </AnchoredPopup>
       )}
     </>

@@ -9,6 +9,18 @@ export const withClutter = (draft: Draft, change: Partial<Rush["clutter"]>): Dra
 /** Where obstacles are taken to stand: as the rush says, else by the figure the plan assumes. */
 export const obstacleAt = ({ clutter, distance }: Rush): number =>
   clutter.obstacle_distance_m ?? distance.work_m * figure("obstacle.place");
+/** Whether what was said to stand in front stands behind it, or beside it, where it is photographed: it hides nothing then. */
+export const isBehind = ({ clutter, distance }: Rush): boolean =>
+  clutter.foreground !== "none" && (clutter.obstacle_distance_m ?? 0) >= distance.work_m;
+
+/** What competes with it where it is photographed (Clutter::from). */
+export const clutterSeen = (rush: Rush): Rush["clutter"] => {
+  const { clutter } = rush;
+  if (!isBehind(rush)) return clutter;
+  const least = clutter.background === "clean" ? "moderate" : clutter.background;
+  return { ...clutter, foreground: "none", background: clutter.foreground === "dense" ? "busy" : least };
+};
+
 export const hasObstacles = ({ clutter }: Rush): boolean =>
   clutter.foreground !== "none" || clutter.crossers !== "none";
 
@@ -25,9 +37,10 @@ export const withSchool = (draft: Draft, question: string, picked: string | null
 const words = (options: readonly Option[], value: string): string =>
   options.find((one) => one.value === value)?.words ?? value;
 
-export const frontWords = ({ rush }: Draft): string => {
+export const frontWords = ({ rush }: Draft, units: Units): string => {
   const { foreground, crossers: passing } = rush.clutter;
-  const front = `${words(foregrounds, foreground)} in front`;
+  const place = isBehind(rush) ? `at ${show(obstacleAt(rush), "length", units)}, behind it,` : "in front";
+  const front = `${words(foregrounds, foreground)} ${place}`;
   if (passing === "none") return front;
   const others = `others passing ${words(crossers, passing)}`;
   return foreground === "none" ? others : `${front}, ${others}`;

@@ -1,29 +1,44 @@
 import {
+  acts,
   backgrounds,
+  facings,
   follows,
   foregrounds,
+  orientations,
   patterns,
   skills,
   standards,
+  streaks,
   styles,
   supports,
+  sures,
 } from "../generated/vocabulary";
-import type { KitWhole, Rush, SubjectKind, Units } from "../api/types";
+import type { KitWhole, Plan, Rush, SubjectKind, Units } from "../api/types";
+import { figure } from "../session/figures";
 import { figures, show, type Quantity } from "../units/quantity";
 import {
   withDistance,
   withIntent,
   withLight,
   withMotion,
+  withOptional,
   withPhotographer,
   withSubject,
   type Draft,
   type Option,
 } from "../rush/draft";
+import { capital, pluralOf, withArticle } from "../units/wording";
 import { behindWords, followWords, frontWords, obstacleAt, schoolWords, withClutter } from "./surroundings";
 
 /** What the sentence is told from: the draft, what is in use, and how the person reads numbers. */
-export type Telling = { draft: Draft; kind: SubjectKind; kit: KitWhole | null; units: Units };
+export type Telling = {
+  draft: Draft;
+  kind: SubjectKind;
+  kit: KitWhole | null;
+  units: Units;
+  /** What each length of streak would bring, once a plan has told. */
+  streaks?: Plan["streaks"] | undefined;
+};
 
 export type WordId =
   | "subject"
@@ -55,18 +70,6 @@ export type Word = {
   /** The next state up or down by an arrow key, or the same when there is none. */
   stepped: (telling: Telling, by: 1 | -1) => Draft;
 };
-
-/** Another kind of subject, with the numbers that are usual for it. */
-export const withKind = (draft: Draft, kind: SubjectKind): Draft =>
-  withMotion(
-    withSubject(draft, {
-      kind: kind.id,
-      length_m: kind.length_m.typical,
-      detection: kind.detection,
-      limb_speed_mps: kind.limb_speed_mps.typical,
-    }),
-    { speed_mps: kind.speed_mps.typical },
-  );
 
 export const pans: readonly Option[] = [
   { value: "yes", words: "panning with it", note: "the camera follows" },
@@ -103,6 +106,13 @@ export const lightWords = (ev: number): string => {
       : `EV ${figures(ev)}`;
 };
 
+/** What stands before the words for a light value: one is under the sun, but at dusk. */
+export const lightPreposition = (ev: number): string => {
+  const words = lightWords(ev);
+  if (/^(EV|sunset|dusk)/.test(words)) return "at";
+  return /^(deep dusk|moonlight)/.test(words) ? "in" : "under";
+};
+
 export const bearingWords = (degrees: number): string => {
   if (degrees <= 12) return "coming straight at me";
   if (degrees < 60) return `coming on at ${figures(degrees)}°`;
@@ -110,20 +120,52 @@ export const bearingWords = (degrees: number): string => {
   return degrees < 168 ? `going away at ${figures(degrees)}°` : "going straight away";
 };
 
-const plurals: Record<string, string> = {
-  waterfowl: "waterfowl",
-  aircraft: "aircraft",
-  "horse-rider": "horses and riders",
-};
 const numbers = ["", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
-const plural = (kind: SubjectKind): string => plurals[kind.id] ?? `${kind.words.replace(/^an? /, "")}s`;
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 export const subjectWords = ({ draft, kind, units }: Telling): string => {
-  const { count, depth_spread_m } = draft.rush.subject;
-  if (count === 1) return capital(kind.words);
-  const many = capital(`${numbers[count] ?? count} ${plural(kind)}`);
+  const { count, depth_spread_m, called = kind.words.replace(/^an? /, "") } = draft.rush.subject;
+  if (count === 1) return capital(withArticle(called));
+  const many = capital(`${numbers[count] ?? count} ${pluralOf(called)}`);
   return depth_spread_m > 0 ? `${many} ${show(depth_spread_m, "length", units)} deep` : many;
+};
+
+/** Whether it goes anywhere: what does not has a side it shows and no bearing. */
+export const travels = ({ motion }: Rush): boolean =>
+  motion.pattern === "sudden" || (motion.pattern !== "still" && motion.speed_mps >= figure("motion.travels"));
+
+/** Which way it looks while it does not travel: as the rush says, or as is usual for its kind. */
+export const facingOf = (draft: Draft, kind: SubjectKind): NonNullable<Rush["motion"]["facing"]> =>
+  draft.rush.motion.facing ?? (kind.family === "person" ? "towards" : "across");
+
+/** How it moves, as a pattern; what it was doing is said no more. */
+export const withPattern = (draft: Draft, pattern: string): Draft =>
+  withOptional(draft, "motion", { pattern: pattern as Rush["motion"]["pattern"], act: undefined });
+
+/** What it is doing, with the speeds that belong to that. */
+export const withAct = (draft: Draft, kind: SubjectKind, act: NonNullable<Rush["motion"]["act"]>): Draft => {
+  const { typical, most } = kind.speed_mps;
+  const usual = Math.max(typical, figure("act.hover"));
+  const speeds = {
+    "taking-off": { speed_mps: 0, burst_mps: undefined, acceleration_mps2: 0 },
+    landing: { speed_mps: usual, acceleration_mps2: -Number((usual / figure("act.brake")).toPrecision(2)) },
+    diving: { speed_mps: most, acceleration_mps2: figure("act.dive") },
+    hovering: { speed_mps: figure("act.hover"), acceleration_mps2: 0 },
+  }[act];
+  const { pattern } = acts.find((one) => one.value === act)!;
+  return withOptional(draft, "motion", { ...speeds, pattern, act });
+};
+
+/** Its speed once it goes: as the rush says, or as is usual for its kind. */
+export const burstOf = (draft: Draft, kind: SubjectKind): number =>
+  draft.rush.motion.burst_mps ?? Math.max(kind.burst_mps.typical, draft.rush.motion.speed_mps);
+
+const speedWords = ({ draft, kind, units }: Telling): string => {
+  const { motion } = draft.rush;
+  const now = show(motion.speed_mps, "speed", units);
+  const burst = burstOf(draft, kind);
+  return motion.pattern === "sudden" && burst > motion.speed_mps
+    ? `${now}, then off at ${show(burst, "speed", units)}`
+    : now;
 };
 
 const wordOf = (options: readonly Option[], value: string): string =>
@@ -171,6 +213,12 @@ export const numberFields = {
     path: "motion.speed_mps",
     get: (d) => d.rush.motion.speed_mps,
     set: (d, v) => withMotion(d, { speed_mps: v }),
+  },
+  burst: {
+    quantity: "speed",
+    path: "motion.burst_mps",
+    get: (d) => d.rush.motion.burst_mps ?? d.rush.motion.speed_mps,
+    set: (d, v) => withMotion(d, { burst_mps: v }),
   },
   bearing: {
     quantity: "angle",
@@ -271,14 +319,22 @@ export const makeWords = (
     id: "bearing",
     letter: "b",
     label: "its bearing",
-    text: (t) => bearingWords(t.draft.rush.motion.bearing_deg),
-    stepped: stepper("bearing", next, ranges),
+    text: (t) =>
+      travels(t.draft.rush)
+        ? bearingWords(t.draft.rush.motion.bearing_deg)
+        : wordOf(facings, facingOf(t.draft, t.kind)),
+    stepped: (t, by) =>
+      travels(t.draft.rush)
+        ? stepper("bearing", next, ranges)(t, by)
+        : withMotion(t.draft, {
+            facing: cycled(facings, facingOf(t.draft, t.kind), by) as NonNullable<Rush["motion"]["facing"]>,
+          }),
   },
   {
     id: "speed",
     letter: "v",
     label: "its speed",
-    text: (t) => show(t.draft.rush.motion.speed_mps, "speed", t.units),
+    text: speedWords,
     stepped: stepper("speed", next, ranges),
   },
   {
@@ -292,16 +348,20 @@ export const makeWords = (
     id: "pattern",
     letter: "m",
     label: "how it moves",
-    text: (t) =>
-      wordOf(patterns, t.draft.rush.motion.pattern) + (t.draft.rush.motion.route === "known" ? " on a known way" : ""),
-    stepped: ({ draft }, by) =>
-      withMotion(draft, { pattern: cycled(patterns, draft.rush.motion.pattern, -by) as Rush["motion"]["pattern"] }),
+    text: (t) => {
+      const { act, pattern, route } = t.draft.rush.motion;
+      return (
+        (act === undefined ? wordOf(patterns, pattern) : wordOf(acts, act)) +
+        (route === "known" ? " on a known way" : "")
+      );
+    },
+    stepped: ({ draft }, by) => withPattern(draft, cycled(patterns, draft.rush.motion.pattern, -by)),
   },
   {
     id: "front",
     letter: "o",
     label: "what is in front",
-    text: (t) => frontWords(t.draft),
+    text: (t) => frontWords(t.draft, t.units),
     stepped: ({ draft }, by) =>
       withClutter(draft, {
         foreground: cycled(foregrounds, draft.rush.clutter.foreground, by) as Rush["clutter"]["foreground"],
@@ -330,7 +390,9 @@ export const makeWords = (
     id: "support",
     letter: "h",
     label: "what carries the camera",
-    text: (t) => wordOf(supports, t.draft.rush.photographer.support),
+    text: (t) =>
+      wordOf(supports, t.draft.rush.photographer.support) +
+      (t.draft.rush.intent.frame === undefined ? "" : `, camera ${wordOf(orientations, t.draft.rush.intent.frame)}`),
     stepped: ({ draft }, by) =>
       withPhotographer(draft, {
         support: cycled(supports, draft.rush.photographer.support, -by) as Rush["photographer"]["support"],
@@ -365,7 +427,10 @@ export const makeWords = (
     id: "style",
     letter: "f",
     label: "what you want of the motion",
-    text: (t) => wordOf(styles, t.draft.rush.intent.style),
+    text: ({ draft }) =>
+      draft.rush.intent.style === "pan-blur"
+        ? `frozen before ${wordOf(streaks, draft.rush.intent.streak ?? "plain")}`
+        : wordOf(styles, draft.rush.intent.style),
     stepped: ({ draft }, by) =>
       withIntent(draft, { style: cycled(styles, draft.rush.intent.style, by) as Rush["intent"]["style"] }),
   },
@@ -380,7 +445,9 @@ export const makeWords = (
     id: "standard",
     letter: "q",
     label: "how sharp is sharp",
-    text: (t) => wordOf(standards, t.draft.rush.standard),
+    text: ({ draft }) =>
+      wordOf(standards, draft.rush.standard) +
+      (draft.rush.sure === undefined ? "" : ` ${wordOf(sures, draft.rush.sure)}`),
     stepped: ({ draft }, by) => ({
       ...draft,
       rush: { ...draft.rush, standard: cycled(standards, draft.rush.standard, by) as Rush["standard"] },

@@ -1,5 +1,6 @@
 import { createContext, useContext } from "react";
 import type { Boot, Settings, SubjectKind, User } from "../api/types";
+import type { UploadQueue } from "../files/UploadQueue";
 import type { Outbox } from "./Outbox";
 
 /** What the page brought along: who is signed in, and the catalogue of subjects. */
@@ -9,10 +10,12 @@ export type Account = {
   user: User;
   /** What was told on this device and has not arrived yet. */
   outbox: Outbox;
+  /** Files on their way to the server. */
+  uploads: UploadQueue;
   /** Changes settings; they are sent as soon as they can be. */
   change: (settings: Partial<Settings>) => void;
-  /** Takes the assumed figures as the server has them now. */
-  takeFigures: (assumptions: User["assumptions"]) => void;
+  /** Takes assumed figures or subjects of one's own as the server has them now. */
+  takeUser: (kept: Partial<Pick<User, "assumptions" | "subjects">>) => void;
   /** The account is gone from this page: signed out, or deleted. */
   gone: () => void;
 };

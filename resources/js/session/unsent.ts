@@ -1,11 +1,15 @@
+import { browserShelf } from "../files/shelf";
+
 /** What this browser keeps of an account until the server has it: every entry of its own store carries the key of its account. */
 
 const PREFIX = "rush-hold:";
-const OWNED = /^rush-hold:([0-9a-f]{16}):(unsaved:.+|outbox|begun:.+)$/;
+const OWNED = /^rush-hold:([0-9a-f]{16}):(unsaved:.+|outbox|uploads|begun:.+)$/;
 
 /** Name of an entry of an account. */
 export const unsavedKey = (account: string, path: string): string => `${PREFIX}${account}:unsaved:${path}`;
 export const outboxKey = (account: string): string => `${PREFIX}${account}:outbox`;
+/** Ids of the files that wait; their bytes are in the browser's own database. */
+export const uploadsKey = (account: string): string => `${PREFIX}${account}:uploads`;
 /** Of something that was begun and is not to be sent yet. */
 export const begunKey = (account: string, what: string): string => `${PREFIX}${account}:begun:${what}`;
 
@@ -26,7 +30,8 @@ const letters = (key: string): number => {
   }
 };
 
-const unsent = ({ key, what }: Entry): number => (what === "outbox" ? letters(key) : what.startsWith("begun:") ? 0 : 1);
+const unsent = ({ key, what }: Entry): number =>
+  what === "outbox" || what === "uploads" ? letters(key) : what.startsWith("begun:") ? 0 : 1;
 
 /** How many things of an account have not reached the server. */
 export const unsentOf = (account: string): number =>
@@ -41,7 +46,11 @@ export const unsentOfOthers = (account: string): number =>
     .reduce((sum, one) => sum + unsent(one), 0);
 
 const forget = (which: (account: string) => boolean): void => {
-  for (const one of entries()) if (which(one.account)) localStorage.removeItem(one.key);
+  for (const one of entries()) {
+    if (!which(one.account)) continue;
+    localStorage.removeItem(one.key);
+    if (one.what === "uploads") void browserShelf.clear(one.account).catch(() => undefined);
+  }
 };
 
 export const forgetUnsent = (account: string): void => forget((one) => one === account);

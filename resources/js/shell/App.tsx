@@ -1,10 +1,14 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StyleProvider } from "@ant-design/cssinjs";
 import { ConfigProvider } from "antd";
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from "react";
-import { BrowserRouter, Navigate, Route, Routes } from "react-router-dom";
+import { BrowserRouter, Navigate, Route, Routes, useLocation } from "react-router-dom";
 import { ApiProblem } from "../api/client";
 import type { Settings, User } from "../api/types";
 import { carry, forgetOfflineCopy } from "../offline/copy";
+import { browserShelf } from "../files/shelf";
+import { sendFile } from "../files/sendFile";
+import { UploadQueue } from "../files/UploadQueue";
 import { OthersWork } from "../rooms/sign-in/OthersWork";
 import { Forgotten, NewPassword } from "../rooms/sign-in/Password";
 import { SignIn } from "../rooms/sign-in/SignIn";
@@ -22,6 +26,7 @@ import { rooms, views } from "./rooms";
 import { Shell } from "./Shell";
 
 const SettingsRoom = lazy(() => import("../rooms/settings/SettingsRoom"));
+const WordsRoom = lazy(() => import("../rooms/words/WordsRoom"));
 const SharedCard = lazy(() => import("../rooms/card/SharedCard"));
 
 const client = new QueryClient({
@@ -59,6 +64,12 @@ const atStart = (): User | null => {
   return user === null ? null : asSet(user);
 };
 
+/** From what is no room: to what was asked for before the door, or to the first room. */
+function Onward() {
+  const { state } = useLocation();
+  return <Navigate to={(state as { asked?: string } | null)?.asked ?? "/plan"} replace />;
+}
+
 export function App() {
   const [user, setUser] = useState<User | null>(atStart);
   const [asking, setAsking] = useState<User | null>(null);
@@ -66,6 +77,7 @@ export function App() {
   setAccountKey(key);
   setFigures(user?.assumptions ?? {});
   const outbox = useMemo(() => (key === null ? null : new Outbox(key, arrived)), [key]);
+  const uploads = useMemo(() => (key === null ? null : new UploadQueue(key, browserShelf, sendFile)), [key]);
   const theme = user?.settings.theme ?? keptTheme();
 
   useEffect(() => {
@@ -82,6 +94,7 @@ export function App() {
     const stop = [
       carry(key),
       outbox?.start(),
+      uploads?.start(),
       // what is kept for signing out, or for another account, is nobody's to find
       onLost(() => void forgetOfflineCopy()),
     ];
@@ -93,7 +106,7 @@ export function App() {
       for (const end of stop) end?.();
       window.removeEventListener("storage", elsewhere);
     };
-  }, [key, outbox]);
+  }, [key, outbox, uploads]);
 
   const change = useCallback(
     (settings: Partial<Settings>) => {
@@ -102,8 +115,8 @@ export function App() {
     },
     [outbox],
   );
-  const takeFigures = useCallback(
-    (assumptions: User["assumptions"]) => setUser((now) => (now === null ? null : { ...now, assumptions })),
+  const takeUser = useCallback(
+    (kept: Partial<User>) => setUser((now) => (now === null ? null : { ...now, ...kept })),
     [],
   );
   const gone = useCallback(() => {
@@ -118,63 +131,67 @@ export function App() {
   }, []);
   const account = useMemo(
     () =>
-      user === null || outbox === null
+      user === null || outbox === null || uploads === null
         ? null
         : {
             user,
             outbox,
+            uploads,
             change,
-            takeFigures,
+            takeUser,
             gone,
           },
-    [user, outbox, change, takeFigures, gone],
+    [user, outbox, uploads, change, takeUser, gone],
   );
 
   return (
-    <ConfigProvider theme={antdTheme(theme)} csp={{ nonce }} button={{ autoInsertSpace: false }}>
-      <QueryClientProvider client={client}>
-        <BrowserRouter>
-          {window.location.pathname.startsWith("/shared/") ? (
-            <Suspense fallback={<p className="note empty">One moment…</p>}>
+    <StyleProvider layer>
+      <ConfigProvider theme={antdTheme(theme)} csp={{ nonce }} button={{ autoInsertSpace: false }}>
+        <QueryClientProvider client={client}>
+          <BrowserRouter>
+            {window.location.pathname.startsWith("/shared/") ? (
+              <Suspense fallback={<p className="note empty">One moment…</p>}>
+                <Routes>
+                  <Route path="/shared/:token" element={<SharedCard />} />
+                </Routes>
+              </Suspense>
+            ) : asking !== null ? (
+              <OthersWork
+                account={asking.key}
+                onDone={() => {
+                  setUser(asSet(asking));
+                  setAsking(null);
+                }}
+              />
+            ) : account === null ? (
               <Routes>
-                <Route path="/shared/:token" element={<SharedCard />} />
+                <Route path="/register" element={<SignIn register onIn={signedIn} />} />
+                <Route path="/forgotten" element={<Forgotten />} />
+                <Route path="/reset/:token" element={<NewPassword />} />
+                <Route path="*" element={<SignIn onIn={signedIn} />} />
               </Routes>
-            </Suspense>
-          ) : asking !== null ? (
-            <OthersWork
-              account={asking.key}
-              onDone={() => {
-                setUser(asSet(asking));
-                setAsking(null);
-              }}
-            />
-          ) : account === null ? (
-            <Routes>
-              <Route path="/register" element={<SignIn register onIn={signedIn} />} />
-              <Route path="/forgotten" element={<Forgotten />} />
-              <Route path="/reset/:token" element={<NewPassword />} />
-              <Route path="*" element={<SignIn onIn={signedIn} />} />
-            </Routes>
-          ) : (
-            <AccountContext.Provider value={account}>
-              <Shell>
-                <ErrorBoundary>
-                  <Suspense fallback={<p className="note empty">One moment…</p>}>
-                    <Routes>
-                      {rooms.map((room) => {
-                        const View = views[room.id]!;
-                        return <Route key={room.id} path={`/${room.id}/:id?`} element={<View />} />;
-                      })}
-                      <Route path="/settings" element={<SettingsRoom />} />
-                      <Route path="*" element={<Navigate to="/plan" replace />} />
-                    </Routes>
-                  </Suspense>
-                </ErrorBoundary>
-              </Shell>
-            </AccountContext.Provider>
-          )}
-        </BrowserRouter>
-      </QueryClientProvider>
-    </ConfigProvider>
+            ) : (
+              <AccountContext.Provider value={account}>
+                <Shell>
+                  <ErrorBoundary>
+                    <Suspense fallback={<p className="note empty">One moment…</p>}>
+                      <Routes>
+                        {rooms.map((room) => {
+                          const View = views[room.id]!;
+                          return <Route key={room.id} path={`/${room.id}/:id?`} element={<View />} />;
+                        })}
+                        <Route path="/settings" element={<SettingsRoom />} />
+                        <Route path="/words" element={<WordsRoom />} />
+                        <Route path="*" element={<Onward />} />
+                      </Routes>
+                    </Suspense>
+                  </ErrorBoundary>
+                </Shell>
+              </AccountContext.Provider>
+            )}
+          </BrowserRouter>
+        </QueryClientProvider>
+      </ConfigProvider>
+    </StyleProvider>
   );
 }

@@ -1,3 +1,4 @@
+import { Link } from "react-router-dom";
 import { Dialog } from "../ui/Dialog";
 import type { RoomKeys } from "../ui/keys";
 import { rooms } from "./rooms";
@@ -25,7 +26,13 @@ export function KeysDialog({ open, letters, ofRoom, onClose }: Props) {
           <Part title="Everywhere" keys={everywhere} />
         </div>
       </div>
-      <p className="note">Numbers take any unit: 40 km/h, 60 ft, 5 ft 11 in, 1,5 m.</p>
+      <p className="note">
+        Numbers take any unit: 40 km/h, 60 ft, 5 ft 11, 1,5 m, 12–40 m. What the words of the craft mean:{" "}
+        <Link to="/words" onClick={onClose}>
+          all words
+        </Link>
+        .
+      </p>
     </Dialog>
   );
 }

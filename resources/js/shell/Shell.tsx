@@ -57,6 +57,7 @@ export function Shell({ children }: { children: ReactNode }) {
           </nav>
         )}
         <NavLink to="/settings" className="who">
+          <span className="unseen">Settings: </span>
           <b>
             {user.settings.units === "metric" ? "m" : "ft"}
             <span> · {user.settings.units === "metric" ? "mm" : "in"}</span>

@@ -2,6 +2,7 @@ import { Drawer } from "antd";
 import { useRef, useState } from "react";
 import { Link, NavLink, useLocation } from "react-router-dom";
 import { useAccount } from "../session/boot";
+import { useBackCloses } from "../ui/useBack";
 import { themes, type ThemeName } from "../theme/tokens";
 import { groups, nextAfter, roomAt, rooms } from "./rooms";
 
@@ -21,6 +22,7 @@ export function ThumbBar() {
     setOpen(false);
     button.current?.focus();
   };
+  useBackCloses(open, close);
   return (
     <nav className="thumb" aria-label="Rooms">
       <button ref={button} type="button" aria-expanded={open} aria-haspopup="dialog" onClick={() => setOpen(true)}>

@@ -1,6 +1,6 @@
 import { useEffect } from "react";
 import { useNavigate } from "react-router-dom";
-import { typing } from "../ui/keyboard";
+import { isShortcut } from "../ui/keyboard";
 import { rooms } from "./rooms";
 
 /** How long a letter may come after g, in ms. */
@@ -12,7 +12,7 @@ export function useShellKeys(letters: boolean, onHelp: () => void): void {
   useEffect(() => {
     let goes = 0;
     const onKey = (event: KeyboardEvent): void => {
-      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+      if (!isShortcut(event)) return;
       const taken = (): void => {
         event.preventDefault();
         event.stopImmediatePropagation();

@@ -31,6 +31,7 @@ export const antdTheme = (name: ThemeName): ThemeConfig => {
       colorBorderSecondary: t.hairline,
       colorSplit: t.hairline,
       controlItemBgActive: t.wash,
+      controlItemBgActiveHover: t.wash,
       controlItemBgHover: t.wash,
       controlOutline: t.wash,
       fontFamily: readFont,
@@ -52,6 +53,7 @@ export const antdTheme = (name: ThemeName): ThemeConfig => {
     components: {
       Button: { primaryShadow: "none", defaultShadow: "none", dangerShadow: "none", fontWeight: 600 },
       Input: { activeShadow: "none" },
+      Select: { optionSelectedBg: t.wash, optionActiveBg: t.wash, optionSelectedColor: t.ink },
       Modal: { titleFontSize: 22, headerBg: t.sheet, contentBg: t.sheet },
     },
   };

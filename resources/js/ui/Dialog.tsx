@@ -1,5 +1,6 @@
 import { Modal } from "antd";
 import type { ReactNode } from "react";
+import { useBackCloses } from "./useBack";
 
 type Props = { open: boolean; title: string; width?: number; onClose: () => void; children: ReactNode };
 
@@ -8,6 +9,7 @@ type Props = { open: boolean; title: string; width?: number; onClose: () => void
  * inline style, which the content security policy rightly refuses.
  */
 export function Dialog({ open, title, width = 520, onClose, children }: Props) {
+  useBackCloses(open, onClose);
   return (
     <Modal
       open={open}

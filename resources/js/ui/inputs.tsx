@@ -1,8 +1,6 @@
-import { useState } from "react";
-import type { Units } from "../api/types";
+import { useId, useState } from "react";
 import { newGesture } from "../autosave/gesture";
-import { useTypedNumber } from "../units/useTypedNumber";
-import type { Quantity } from "../units/quantity";
+import { useTypedNumber, type TypedNumber } from "../units/useTypedNumber";
 
 type TextProps = {
   label: string;
@@ -20,59 +18,74 @@ export function TextInput({ label, value, most = 60, className, placeholder, emp
   const [typed, setTyped] = useState<string | null>(null);
   const [gesture, setGesture] = useState("");
   return (
-    <input
-      className={className ?? "plain-input"}
-      aria-label={label}
-      value={typed ?? value}
-      maxLength={most}
-      placeholder={placeholder}
-      autoComplete="off"
-      onFocus={() => setGesture(newGesture("text"))}
-      onChange={(event) => {
-        const text = event.target.value;
-        setTyped(text);
-        const kept = text.trim();
-        if (kept !== value && (emptiable || kept !== "")) onChange(kept, gesture);
-      }}
-      onBlur={() => setTyped(null)}
-      onKeyDown={(event) => {
-        // inside a form the key sends the form
-        if (event.key === "Enter" && event.currentTarget.form === null) event.currentTarget.blur();
-      }}
-    />
+    <>
+      <input
+        className={className ?? "plain-input"}
+        aria-label={label}
+        value={typed ?? value}
+        maxLength={most}
+        placeholder={placeholder}
+        autoComplete="off"
+        onFocus={() => setGesture(newGesture("text"))}
+        onChange={(event) => {
+          const text = event.target.value;
+          setTyped(text);
+          const kept = text.trim();
+          if (kept !== value && (emptiable || kept !== "")) onChange(kept, gesture);
+        }}
+        onBlur={() => setTyped(null)}
+        onKeyDown={(event) => {
+          // inside a form the key sends the form
+          if (event.key === "Enter" && event.currentTarget.form === null) setTyped(null);
+        }}
+      />
+      <FullNote text={typed} most={most} />
+    </>
   );
 }
 
-type NumberProps = {
-  label: string;
-  note?: string;
-  quantity: Quantity;
-  units: Units;
-  value: number;
-  range: [number, number];
-  bare?: boolean;
-  onChange: (value: number) => void;
-};
+/** Says that a text has become as long as it may be, while it is typed. */
+export function FullNote({ text, most }: { text: string | null; most: number }) {
+  if (text === null || text.length < most) return null;
+  return (
+    <span className="note" role="status">
+      {most} characters at the most
+    </span>
+  );
+}
+
+type NumberProps = TypedNumber & { note?: string; bare?: boolean; placeholder?: string };
 
 /** A number with its label above and what to know below. */
-export function NumberField({ label, note, quantity, units, value, range, bare = false, onChange }: NumberProps) {
-  const number = useTypedNumber({ label, quantity, units, value, range, count: 4, onChange });
+export function NumberField({ note, bare = false, placeholder, ...of }: NumberProps) {
+  const { label } = of;
+  const id = useId();
+  const number = useTypedNumber({ count: 4, ...of });
   const input = (
     <input
+      id={id}
+      aria-describedby={`${id}-note`}
       className={bare ? "plain-input number-input" : undefined}
       aria-label={bare ? label : undefined}
       value={number.text}
       aria-invalid={number.fault !== null}
+      placeholder={placeholder}
       autoComplete="off"
       onChange={(event) => number.type(event.target.value)}
       onBlur={number.leave}
       onKeyDown={(event) => {
         if (event.key === "Enter") number.leave();
+        // the first lets go of what was typed, the next of what the field stands in
+        if (event.key === "Escape" && number.discard()) event.stopPropagation();
       }}
     />
   );
   const said = (number.fault !== null || note !== undefined) && (
-    <span className={number.fault === null ? "note" : "note fault"} role={number.fault === null ? undefined : "alert"}>
+    <span
+      id={`${id}-note`}
+      className={number.fault === null ? "note" : "note fault"}
+      role={number.fault === null ? undefined : "alert"}
+    >
       {number.fault ?? note}
     </span>
   );
@@ -82,36 +95,11 @@ export function NumberField({ label, note, quantity, units, value, range, bare =
       {number.fault !== null && said}
     </>
   ) : (
-    <label className="field">
-      {label}
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
       {input}
       {said}
-    </label>
-  );
-}
-
-type ChoiceProps<T extends string> = {
-  label: string;
-  value: T;
-  options: readonly { value: T; words: string }[];
-  onChange: (value: T) => void;
-};
-
-/** One of a few words. */
-export function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
-  return (
-    <select
-      className="plain-input"
-      aria-label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value as T)}
-    >
-      {options.map((one) => (
-        <option key={one.value} value={one.value}>
-          {one.words}
-        </option>
-      ))}
-    </select>
+    </div>
   );
 }
 

@@ -3,50 +3,84 @@ import { isoScale } from "../generated/vocabulary";
 
 /** What kind of number it is; decides how it is read, shown and stepped. Values are kept in SI, focal lengths in mm. */
 export type Quantity =
-  "length" | "speed" | "angle" | "ev" | "iso" | "focal" | "time" | "fNumber" | "plain" | "acceleration" | "count";
+  | "length"
+  | "speed"
+  | "angle"
+  | "ev"
+  | "iso"
+  | "focal"
+  | "time"
+  | "fNumber"
+  | "acceleration"
+  | "mass"
+  | "rate"
+  | "stops"
+  | "factor"
+  | "share"
+  | "plain"
+  | "count";
 
 type Unit = { name: string; words: string[]; factor: number };
 
 const lengths: Unit[] = [
   { name: "m", words: ["m", "metre", "metres", "meter", "meters"], factor: 1 },
-  { name: "cm", words: ["cm", "centimetre", "centimetres"], factor: 0.01 },
-  { name: "mm", words: ["mm", "millimetre", "millimetres"], factor: 0.001 },
-  { name: "km", words: ["km"], factor: 1000 },
-  { name: "ft", words: ["ft", "foot", "feet", "'", "′"], factor: 0.3048 },
-  { name: "in", words: ["in", "inch", "inches", '"', "″"], factor: 0.0254 },
+  { name: "cm", words: ["cm", "centimetre", "centimetres", "centimeter", "centimeters"], factor: 0.01 },
+  { name: "mm", words: ["mm", "millimetre", "millimetres", "millimeter", "millimeters"], factor: 0.001 },
+  { name: "km", words: ["km", "kilometre", "kilometres", "kilometer", "kilometers"], factor: 1000 },
+  { name: "ft", words: ["ft", "foot", "feet", "'"], factor: 0.3048 },
+  { name: "in", words: ["in", "inch", "inches", '"'], factor: 0.0254 },
   { name: "yd", words: ["yd", "yard", "yards"], factor: 0.9144 },
   { name: "mi", words: ["mi", "mile", "miles"], factor: 1609.344 },
 ];
 const speeds: Unit[] = [
-  { name: "m/s", words: ["m/s", "mps", "ms"], factor: 1 },
-  { name: "km/h", words: ["km/h", "kmh", "kph"], factor: 1 / 3.6 },
-  { name: "mph", words: ["mph", "mi/h"], factor: 0.44704 },
+  { name: "m/s", words: ["m/s", "mps", "ms", "metres a second", "metres per second", "meters per second"], factor: 1 },
+  {
+    name: "km/h",
+    words: ["km/h", "kmh", "kph", "km/hr", "kilometres an hour", "kilometers per hour"],
+    factor: 1 / 3.6,
+  },
+  { name: "mph", words: ["mph", "mi/h", "miles an hour", "miles per hour"], factor: 0.44704 },
   { name: "kn", words: ["kn", "kt", "kts", "knot", "knots"], factor: 0.514444 },
   { name: "ft/s", words: ["ft/s", "fps"], factor: 0.3048 },
 ];
 const one = (name: string, ...words: string[]): Unit[] => [{ name, words: [name, ...words], factor: 1 }];
 
-const unitsOf: Record<Quantity, Unit[]> = {
+const masses: Unit[] = [
+  { name: "kg", words: ["kg", "kilo", "kilos"], factor: 1 },
+  { name: "g", words: ["g", "gram", "grams"], factor: 0.001 },
+  { name: "lb", words: ["lb", "lbs", "pound", "pounds"], factor: 0.45359237 },
+  { name: "oz", words: ["oz", "ounce", "ounces"], factor: 0.028349523125 },
+];
+
+/** The units each may be typed in, the first being the one it is kept in. */
+export const unitsOf: Record<Quantity, Unit[]> = {
   length: lengths,
   speed: speeds,
-  angle: one("°", "deg", "degrees"),
+  angle: one("°", "deg", "degree", "degrees"),
   ev: one("EV"),
   iso: one("ISO"),
   focal: one("mm"),
-  time: [...one("s", "sec", "seconds"), { name: "ms", words: ["ms"], factor: 0.001 }],
-  fNumber: one("f/", "f"),
+  time: [...one("s", "sec", "second", "seconds", '"'), { name: "ms", words: ["ms"], factor: 0.001 }],
+  fNumber: [],
+  acceleration: one("m/s²"),
+  mass: masses,
+  rate: one("fps", "/s", "/ s", "f/s", "frames/s", "frames", "frames a second", "frames per second"),
+  stops: one("stops", "stop", "ev"),
+  factor: one("×", "x", "times"),
+  share: [{ name: "%", words: ["%", "percent", "per cent"], factor: 0.01 }],
   plain: [],
-  acceleration: one("m/s²", "m/s2"),
   count: [],
 };
 
-const preferred = (quantity: Quantity, units: Units, value: number): Unit | null => {
+/** The unit a value is shown in, and so the one that a number alone is read in. */
+export const preferred = (quantity: Quantity, units: Units, value: number): Unit | null => {
   const named = (list: Unit[], name: string): Unit => list.find((unit) => unit.name === name) ?? lengths[0]!;
   if (quantity === "length") {
     if (units === "imperial") return named(lengths, Math.abs(value) < 0.9144 ? "in" : "ft");
     return named(lengths, Math.abs(value) < 0.01 && value !== 0 ? "mm" : Math.abs(value) < 1 ? "cm" : "m");
   }
   if (quantity === "speed") return named(speeds, units === "imperial" ? "mph" : "m/s");
+  if (quantity === "mass") return named(masses, units === "imperial" ? "lb" : "kg");
   return unitsOf[quantity][0] ?? null;
 };
 
@@ -76,6 +110,25 @@ export const figures = (value: number, count = 3): string => {
 export const shutter = (seconds: number): string =>
   seconds < 0.3 ? `1/${figures(1 / seconds)}` : `${figures(seconds)} s`;
 
+/** Whether its label says what it is, so that it is shown as a number alone. */
+const isBare = (quantity: Quantity): boolean => ["plain", "count", "rate", "stops", "factor"].includes(quantity);
+
+/** A value where it is typed: as it is shown, plain numbers with all they have. */
+export const shownToType = (value: number, quantity: Quantity, units: Units, count = 3): string =>
+  show(value, quantity, units, isBare(quantity) ? Math.max(6, count) : count);
+
+const quantities: Record<string, Quantity> = {
+  s: "time",
+  m: "length",
+  "m/s": "speed",
+  EV: "ev",
+  mm: "focal",
+  "°": "angle",
+};
+
+/** What a figure is a measure of, by the unit it is kept in. */
+export const quantityOf = (unit: string): Quantity => quantities[unit] ?? "plain";
+
 /** A value with its unit, in the units the person reads. */
 export const show = (value: number | null, quantity: Quantity, units: Units, count = 3): string => {
   if (value === null) return "∞";
@@ -84,58 +137,10 @@ export const show = (value: number | null, quantity: Quantity, units: Units, cou
   if (quantity === "fNumber") return `f/${figures(value)}`;
   if (quantity === "iso") return `ISO ${Math.round(value)}`;
   if (quantity === "ev") return `EV ${figures(value)}`;
+  if (isBare(quantity)) return figures(value, count);
   const unit = preferred(quantity, units, value);
   const text = figures(value / (unit?.factor ?? 1), count);
   return unit === null ? text : unit.name === "°" ? `${text}°` : `${text}\u00a0${unit.name}`;
-};
-
-export type Read = { value: number } | { fault: string };
-
-const decimal = (text: string, quantity: Quantity): number => {
-  const grouped = (quantity === "iso" || quantity === "count") && /^\d{1,3}([,. ]\d{3})+$/.test(text);
-  return Number(grouped ? text.replace(/[,. ]/g, "") : text.replace(",", "."));
-};
-
-/**
- * Reads what a person typed: "40 km/h", "60 ft", "5 ft 11 in", "1,5 m", "1/2000", "f/5.6", "ISO 12,800".
- * A number without a unit is in the unit the field shows now.
- */
-export const read = (typed: string, quantity: Quantity, units: Units, shown: number): Read => {
-  const text = typed
-    .trim()
-    .toLowerCase()
-    .replace(/^f\/|^iso\s*|^ev\s*/, "")
-    .replace(/\u00a0/g, " ");
-  const fraction = /^(\d+)\s*\/\s*(\d+(?:[.,]\d+)?)\s*(s|sec)?$/.exec(text);
-  if (fraction) return { value: Number(fraction[1]) / decimal(fraction[2]!, quantity) };
-  const known = unitsOf[quantity];
-  const parts = [...text.matchAll(/(-?\d[\d ,.]*\d|-?\d|-?[.,]\d+)\s*([^\d\s,.-][^\d\s]*)?/g)];
-  const matched = parts
-    .map((part) => part[0])
-    .join("")
-    .replace(/\s/g, "");
-  if (parts.length === 0 || matched !== text.replace(/\s/g, "")) return { fault: `“${typed.trim()}” is not a number` };
-  let sum = 0;
-  for (const part of parts) {
-    const number = decimal(part[1]!.trim(), quantity);
-    const word = part[2];
-    const unit =
-      word === undefined
-        ? preferred(quantity, units, shown)
-        : known.find((entry) => entry.words.includes(word) || entry.name.toLowerCase() === word);
-    if (!Number.isFinite(number)) return { fault: `“${typed.trim()}” is not a number` };
-    if (word !== undefined && unit === undefined) {
-      const names = known.map((entry) => entry.name).join(", ");
-      return {
-        fault:
-          names === ""
-            ? `“${word}” is not needed here: type a plain number`
-            : `“${word}” is not a unit for this; use ${names}`,
-      };
-    }
-    sum += number * (unit?.factor ?? 1);
-  }
-  return { value: sum };
 };
 
 /** The next value up or down in steps that suit its size, in the units shown. */

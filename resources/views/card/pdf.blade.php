@@ -55,12 +55,26 @@ h2 { font-size: {{ $pt(7) }}; margin: {{ $mm(1.2) }} 0 0; }
         <td class="side">
             <img src="data:image/svg+xml;base64,{{ base64_encode($figure($page['figure'])) }}" class="figure" alt="">
             <p>Aim at the <b>{{ $page['aim']['at'] }}</b>{{ $page['aim']['place'] === '' ? '' : ', '.$page['aim']['place'] }}</p>
+            @if ($page['frame'] === 'portrait')
+            <p>Camera <b>upright</b></p>
+            @endif
             <p>Button: <b>{{ $text($page['button']['how']) }}</b></p>
+            @if (($page['button']['brings'] ?? []) !== [])
+            <p>It brings: {{ $text(implode(', ', array_map(fn (array $one): string => $one['name'].' '.$one['word'], $page['button']['brings']))) }}</p>
+            @endif
             @if ($page['technique'])
             <p>By hand: <b>{{ $page['technique'] }}{{ $page['trap_m'] === null ? '' : ' at '.$length($page['trap_m']) }}</b></p>
             @endif
         </td>
     </tr></table>
+    @if ($page['fast'] !== [])
+    <p class="small"><b>Do not touch:</b> {{ implode('; ', array_map(fn (array $one): string => $one['name'].', '.$one['words'], $page['fast'])) }}.</p>
+    @endif
+    @foreach ($scale > 1.1 ? ['before' => 'Before', 'during' => 'While it happens'] : [] as $when => $title)
+    @if ($page['routine'][$when] !== [])
+    <p class="small"><b>{{ $title }}:</b> {{ implode(' ', $page['routine'][$when]) }}</p>
+    @endif
+    @endforeach
     @if ($page['tips'] !== [])
     <h2>What changes it</h2>
     <ul>

@@ -12,7 +12,7 @@ export function AimFigure({ figure, aim }: { figure: Figure; aim: string }) {
   const kind = kinds.find((one) => one.id === figure.kind) ?? kinds[0]!;
   const height = (WIDTH * figure.frame_height_m) / figure.frame_width_m;
   const pattern = figure.pattern as keyof typeof areaNames;
-  const shape = shapeOf(kind, figure.posture);
+  const shape = shapeOf(kind, figure.posture, figure.end_on);
   const size = { width: figure.subject.width * WIDTH, height: figure.subject.height * height };
   const [aimX, aimY] = [figure.aim.x * WIDTH, figure.aim.y * height];
   const [x, y] = figure.on_head

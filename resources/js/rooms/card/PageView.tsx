@@ -1,5 +1,7 @@
 import type { Units } from "../../api/types";
+import { Routine } from "../../hold/Routine";
 import { AimFigure } from "./AimFigure";
+import { withArticle } from "../../units/wording";
 import { show } from "../../units/quantity";
 import type { Page } from "./card";
 
@@ -8,6 +10,12 @@ export function PageView({ page, units }: { page: Page; units: Units }) {
   const { distance } = page;
   return (
     <>
+      {page.about !== undefined && (
+        <p className="card-about">
+          For {withArticle(page.about.called)}, {show(page.about.length_m, "length", units)} long, at{" "}
+          {show(page.about.speed_mps, "speed", units)}, {show(distance.work_m, "length", units)} away.
+        </p>
+      )}
       <dl className="card-settings">
         {page.settings.map((setting, at) => (
           <div key={setting.name} className={at === 3 ? "card-setting card-word" : "card-setting"}>
@@ -18,9 +26,17 @@ export function PageView({ page, units }: { page: Page; units: Units }) {
       </dl>
       <p className="card-how">
         Button: <b>{page.button.how}</b>
-        {page.button.seconds !== null && page.button.seconds > 0.5 ? `, ${page.button.seconds.toFixed(1)} s` : ""}. Aim
-        at the <b>{page.aim.at}</b>
-        {page.aim.place === "" ? "" : `, ${page.aim.place}`}.
+        {page.button.seconds !== null && page.button.seconds > 0.5 ? `, ${page.button.seconds.toFixed(1)} s` : ""}.{" "}
+        {page.button.brings?.length > 0 && (
+          <>The key brings: {page.button.brings.map((one) => `${one.name} ${one.word}`).join(", ")}. </>
+        )}
+        Aim at the <b>{page.aim.at}</b>
+        {page.aim.place === "" ? "" : `, ${page.aim.place}`}.{" "}
+        {page.frame === "portrait" && (
+          <>
+            Camera <b>upright</b>.
+          </>
+        )}
       </p>
       <div className="card-body">
         <table className="said card-lines">
@@ -61,6 +77,19 @@ export function PageView({ page, units }: { page: Page; units: Units }) {
           </p>
         </div>
       </div>
+      {page.fast?.length > 0 && (
+        <section className="card-fast">
+          <h3>Do not touch</h3>
+          <ul>
+            {page.fast.map((one) => (
+              <li key={one.name}>
+                <b>{one.name}</b> <span className="note">{one.words}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {page.routine !== undefined && <Routine routine={page.routine} />}
       {page.gave_way.length > 0 && <p className="gave-way">Gave way: {page.gave_way.join("; ")}.</p>}
       {page.tips.length > 0 && (
         <section className="card-tips">

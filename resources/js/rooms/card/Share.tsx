@@ -1,8 +1,15 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
+import { Choice } from "../../ui/Choice";
 import type { CardWhole } from "./card";
 import { when } from "../../units/when";
+
+const ends = [
+  { value: "1", words: "a day" },
+  { value: "7", words: "a week" },
+  { value: "30", words: "30 days" },
+];
 
 /** A link to the card for somebody else: read only, ends by itself, and can be ended at once. */
 export function Share({ card, onChanged }: { card: CardWhole; onChanged: (card: CardWhole) => void }) {
@@ -25,14 +32,9 @@ export function Share({ card, onChanged }: { card: CardWhole; onChanged: (card: 
       </p>
       {card.share === null ? (
         <p className="share-row">
-          <label>
-            Ends after{" "}
-            <select className="plain-input" value={days} onChange={(event) => setDays(event.target.value)}>
-              <option value="1">a day</option>
-              <option value="7">a week</option>
-              <option value="30">30 days</option>
-            </select>
-          </label>
+          <div>
+            Ends after <Choice label="Ends after" value={days} options={ends} onChange={setDays} />
+          </div>
           <button type="button" className="cure" disabled={share.isPending} onClick={() => share.mutate()}>
             Make a link
           </button>
@@ -60,6 +62,11 @@ export function Share({ card, onChanged }: { card: CardWhole; onChanged: (card: 
             </button>
           </p>
         </>
+      )}
+      {end.isSuccess && card.share === null && (
+        <p className="note" role="status">
+          The link has ended: whoever opens it is told so.
+        </p>
       )}
       {failed && <p className="note fault">{failed.message}</p>}
     </div>

@@ -6,6 +6,7 @@ import { Logo } from "../../ui/Logo";
 import { when } from "../../units/when";
 import type { Page } from "./card";
 import { PageView } from "./PageView";
+import "./card.css";
 
 type Shared = {
   name: string;

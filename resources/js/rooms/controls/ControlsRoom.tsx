@@ -5,12 +5,13 @@ import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router-dom";
 import { request } from "../../api/client";
 import { gearQuery, rushesQuery } from "../../api/queries";
-import type { Gear, RushRow } from "../../api/types";
+import type { Gear, GearOf, RushRow } from "../../api/types";
 import type { Control } from "../../generated/kit";
 import { AddFromList } from "../../ui/AddFromList";
 import { newGesture } from "../../autosave/gesture";
 import { SaveLine } from "../../autosave/SaveLine";
 import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
+import { useAssume } from "../../session/usePutFigure";
 import { Outline } from "../../outline/Outline";
 import { Empty } from "../scaffold/Empty";
 import { RecordPicker } from "../scaffold/RecordPicker";
@@ -28,6 +29,9 @@ import {
 } from "./layout";
 import { OneControl } from "./OneControl";
 import { Switching } from "./Switching";
+import "./controls.css";
+import { lastUsed } from "../../session/lastUsed";
+import { useTitle } from "../../ui/useTitle";
 
 /** Lays the holds of a day on the keys of a body, and says what stands in the way. */
 export default function ControlsRoom() {
@@ -35,7 +39,8 @@ export default function ControlsRoom() {
   const navigate = useNavigate();
   const gear = useQuery(gearQuery);
   const bodies = (gear.data?.gear ?? []).filter((one) => one.type === "body");
-  const first = bodies[0]?.id;
+  // the body of the rush that was open last
+  const first = (bodies.find((one) => one.id === lastUsed().body) ?? bodies[0])?.id;
   useFirst("controls", id, first);
   const opened = useQuery({
     queryKey: ["layout", id],
@@ -46,6 +51,7 @@ export default function ControlsRoom() {
   });
   const body = bodies.find((one) => one.id === id);
 
+  useTitle(body?.name ?? null);
   return (
     <RoomGate
       what="the layout"
@@ -68,14 +74,15 @@ export default function ControlsRoom() {
   );
 }
 
-type Props = { server: LayoutWhole; body: Gear; bodies: Gear[]; onBody: (id: string) => void };
+type Props = { server: LayoutWhole; body: GearOf<"body">; bodies: Gear[]; onBody: (id: string) => void };
 
 function OpenLayout({ server, body, bodies, onBody }: Props) {
   const client = useQueryClient();
   const [autosave] = useState(() => new LayoutAutosave(server));
   const record = useAutosave(autosave);
   useUndoKeys(autosave);
-  const controls = (body.document["controls"] ?? []) as Control[];
+  const assume = useAssume(autosave);
+  const controls: Control[] = body.document.controls ?? [];
   const [picked, setPicked] = useState<string | null>(null);
   const { layout } = record.draft;
   const { report } = record.server;
@@ -129,9 +136,11 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
       <div className="columns controls-columns">
         <div>
           {controls.length === 0 ? (
-            <p className="empty">
-              This body has no keys yet. <Link to={`/kit/${body.id}`}>Add them in Kit</Link>, under Keys.
-            </p>
+            <div className="empty">
+              <p>
+                This body has no keys yet. <Link to={`/kit/${body.id}`}>Add them in Kit</Link>, under Keys.
+              </p>
+            </div>
           ) : (
             <Outline spots={spots} picked={picked} onPick={(next) => setPicked(next === picked ? null : next)} />
           )}
@@ -216,7 +225,7 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
             report={report}
             stamp={`${record.server.revision} ${JSON.stringify(report.assumed)}`}
             onChange={change}
-            onAssumed={() => void autosave.refresh()}
+            onAssumed={assume}
           />
         </div>
       </div>

@@ -1,4 +1,5 @@
 import type { Control } from "../../generated/kit";
+import { Choice } from "../../ui/Choice";
 import { bundleParts, controlUses, fingers } from "../../generated/vocabulary";
 import { put, without, type Layout, type LayoutReport, type Use } from "./layout";
 
@@ -36,33 +37,28 @@ export function OneControl({ control, layout, report, how, onChange }: Props) {
         {control.with_shutter ? "can be held while you fire" : "cannot be held while you fire"}
         {control.gloves ? "" : ", not in gloves"}
       </p>
-      <label className="field">
-        It
-        <select
-          className="plain-input"
+      <div className="field">
+        What {control.name} does
+        <Choice
+          label={`What ${control.name} does`}
           value={use === undefined ? "" : use.does === "recall" ? `recall:${use.hold ?? ""}` : use.does}
-          onChange={(event) => take(event.target.value)}
-        >
-          <option value="">does nothing</option>
-          {controlUses
-            .filter((each) => each.value !== "recall")
-            .filter((each) => control.may.includes(each.value) || use?.does === each.value)
-            .map((each) => (
-              <option key={each.value} value={each.value}>
-                {each.words}
-              </option>
-            ))}
-          {(control.may.includes("recall") || use?.does === "recall") && (
-            <optgroup label="recalls the hold of">
-              {report.holds.map((hold) => (
-                <option key={hold.id} value={`recall:${hold.id}`}>
-                  {hold.name}
-                </option>
-              ))}
-            </optgroup>
-          )}
-        </select>
-      </label>
+          options={[
+            { value: "", words: "does nothing" },
+            ...controlUses
+              .filter((each) => each.value !== "recall")
+              .filter((each) => control.may.includes(each.value) || use?.does === each.value)
+              .map((each) => ({ value: each.value, words: each.words })),
+            ...(control.may.includes("recall") || use?.does === "recall"
+              ? report.holds.map((hold) => ({
+                  value: `recall:${hold.id}`,
+                  words: hold.name,
+                  group: "recalls the hold of",
+                }))
+              : []),
+          ]}
+          onChange={take}
+        />
+      </div>
       {use?.does === "recall" && (
         <fieldset className="ticks">
           <legend>The set it recalls holds</legend>

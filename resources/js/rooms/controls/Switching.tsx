@@ -5,6 +5,7 @@ import { Assumed } from "../../ui/AssumedFigures";
 import { useAccount } from "../../session/boot";
 import { NumberField } from "../../ui/inputs";
 import { follow, seconds, times, type LayoutBest, type Layout, type LayoutReport } from "./layout";
+import type { FigureChange } from "../../session/usePutFigure";
 
 type Props = {
   bodyId: string;
@@ -12,7 +13,7 @@ type Props = {
   report: LayoutReport;
   stamp: string;
   onChange: (layout: Layout, what: string) => void;
-  onAssumed: () => void;
+  onAssumed: (change: FigureChange) => void;
 };
 
 /** What changing from hold to hold costs in seconds, and what the best layout would buy. */

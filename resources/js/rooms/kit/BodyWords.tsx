@@ -2,8 +2,18 @@ import type { ReactNode } from "react";
 import { newGesture } from "../../autosave/gesture";
 import { AreaMark } from "./AreaMark";
 import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
-import { areas, controlUses, detections, focusModes, settingNames, stabiliserUses } from "../../generated/vocabulary";
+import {
+  areas,
+  controlUses,
+  detections,
+  focusAids,
+  focusModes,
+  settingNames,
+  stabiliserUses,
+} from "../../generated/vocabulary";
 import { type Area, type Body, type Dialect, type Scale, type Where } from "./kit";
+import { AssumedNote } from "./AssumedNote";
+import { confirmed, isAssumed, type Part } from "./said";
 import { WhereEditor } from "./WhereEditor";
 
 type Take = (body: Body, gesture: string) => void;
@@ -23,12 +33,15 @@ const values: Partial<Record<SettingName, readonly { value: string; words: strin
 };
 
 const settingOf = (body: Body, name: SettingName): Setting =>
-  (body.dialect?.[name] as Setting | undefined) ?? { name: ours[name], words: {}, where: { menu: ["Menu"] } };
+  (body.dialect?.[name] as Setting | undefined) ?? { name: ours[name], words: {}, where: {} };
 
 const told = (body: Body, name: SettingName, change: Partial<Setting>): Body => ({
   ...body,
   dialect: { ...body.dialect, [name]: { ...settingOf(body, name), ...change } } as Dialect,
 });
+
+/** The part of a body that the values of a setting are. */
+const partOf: Partial<Record<SettingName, Part>> = { focus_mode: "modes", area: "areas", detection: "detects" };
 
 const flipped = <T extends string>(list: readonly T[], value: T, on: boolean): T[] =>
   on ? [...list, value] : list.filter((one) => one !== value);
@@ -50,6 +63,8 @@ function Rows({
   onChange: Take;
 }) {
   const setting = settingOf(body, name);
+  const part = partOf[name];
+  const isUnsaid = part !== undefined && isAssumed(body, part);
   return (
     <ul className="word-list">
       {rows.map((row) => (
@@ -68,7 +83,7 @@ function Rows({
             value={setting.words[row.value] ?? ""}
             most={40}
             emptiable
-            placeholder={row.has === false ? "it has none" : row.words}
+            placeholder={row.has !== false ? row.words : isUnsaid ? "its word" : "it has none"}
             onChange={(word, gesture) => {
               const { [row.value]: _old, ...rest } = setting.words;
               onChange(told(body, name, { words: word === "" ? rest : { ...rest, [row.value]: word } }), gesture);
@@ -120,7 +135,7 @@ export function AreaWords({ body, onChange, eyes = true }: { body: Body; onChang
             <input
               type="checkbox"
               checked={finds.includes(area)}
-              disabled={!has.includes(area)}
+              disabled={!has.includes(area) || body.detects.length === 0}
               onChange={(event) =>
                 onChange(withAreas(has, flipped(finds, area, event.target.checked)), newGesture("has"))
               }
@@ -155,11 +170,25 @@ export function KindWords({ body, onChange }: { body: Body; onChange: Take }) {
           ? { value: kind.value, words: kind.words }
           : { value: kind.value, words: kind.plural, has: body.detects.includes(kind.value) },
       )}
+      onHas={(value, on) => {
+        const detects = flipped(body.detects as string[], value, on) as Body["detects"];
+        // who finds nothing finds no eyes
+        onChange({ ...body, detects, ...(detects.length === 0 && { eye_detection_areas: [] }) }, newGesture("has"));
+      }}
+      onChange={onChange}
+    />
+  );
+}
+
+export function AidWords({ body, onChange }: { body: Body; onChange: Take }) {
+  const has = body.aids ?? [];
+  return (
+    <Rows
+      name="aids"
+      body={body}
+      rows={focusAids.map((aid) => ({ ...aid, has: has.includes(aid.value) }))}
       onHas={(value, on) =>
-        onChange(
-          { ...body, detects: flipped(body.detects as string[], value, on) as Body["detects"] },
-          newGesture("has"),
-        )
+        onChange({ ...body, aids: flipped(has as string[], value, on) as NonNullable<Body["aids"]> }, newGesture("has"))
       }
       onChange={onChange}
     />
@@ -192,7 +221,7 @@ export function SettingHead({ name, body, onChange }: { name: SettingName; body:
 function DriveBlock({ body, onChange }: { body: Body; onChange: Take }) {
   const drive: Scale = body.dialect?.drive ?? {
     name: "drive",
-    where: { menu: ["Menu"] },
+    where: {},
     steps: [
       { word: "single", at: 0 },
       { word: "bursts", at: body.fps },
@@ -231,7 +260,7 @@ function DriveBlock({ body, onChange }: { body: Body; onChange: Take }) {
               <NumberField
                 bare
                 label={`Frames a second of ${step.word}`}
-                quantity="plain"
+                quantity="rate"
                 units="metric"
                 value={step.at}
                 range={[0, 240]}
@@ -264,19 +293,28 @@ function DriveBlock({ body, onChange }: { body: Body; onChange: Take }) {
 
 /** What the body can do, what it calls it, and where that lives: capability and word side by side. */
 export function BodyWords({ body, onChange }: { body: Body; onChange: Take }) {
+  const assumed = (part: Part) =>
+    isAssumed(body, part) && <AssumedNote onConfirm={() => onChange(confirmed(body, part), newGesture("said"))} />;
   return (
     <div className="words">
       <section className="setting-block">
         <SettingHead name="focus_mode" body={body} onChange={onChange} />
+        {assumed("modes")}
         <ModeWords body={body} onChange={onChange} />
       </section>
       <section className="setting-block">
         <SettingHead name="area" body={body} onChange={onChange} />
+        {assumed("areas")}
         <AreaWords body={body} onChange={onChange} />
       </section>
       <section className="setting-block">
         <SettingHead name="detection" body={body} onChange={onChange} />
+        {assumed("detects")}
         <KindWords body={body} onChange={onChange} />
+      </section>
+      <section className="setting-block">
+        <SettingHead name="aids" body={body} onChange={onChange} />
+        <AidWords body={body} onChange={onChange} />
       </section>
       <DriveBlock body={body} onChange={onChange} />
       {(["eye", "stabiliser", "buttons"] as const).map((name) => (

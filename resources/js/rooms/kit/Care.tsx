@@ -1,11 +1,13 @@
 import type { GearType } from "../../api/types";
 import { newGesture } from "../../autosave/gesture";
 import { TextInput } from "../../ui/inputs";
+import type { Body } from "./kit";
 
+type Cared = NonNullable<Body["care"]>;
 type Props = {
   type: GearType;
-  document: Record<string, unknown>;
-  onChange: (document: Record<string, unknown>, gesture: string) => void;
+  care: Cared | undefined;
+  onChange: (care: Cared, gesture: string) => void;
 };
 
 const items = [
@@ -33,11 +35,11 @@ const days = (from: string): number =>
   Math.round((Date.parse(new Date().toLocaleDateString("sv-SE")) - Date.parse(from)) / 86_400_000);
 
 /** When it was last looked after. The card reminds, gently, when that is long ago. */
-export function Care({ type, document, onChange }: Props) {
-  const care = (document["care"] ?? {}) as Record<string, string>;
-  const set = (name: string, value: string, gesture: string): void => {
+export function Care({ type, care: known, onChange }: Props) {
+  const care = known ?? {};
+  const set = (name: keyof Cared, value: string, gesture: string): void => {
     const { [name]: _old, ...rest } = care;
-    onChange({ ...document, care: value === "" ? rest : { ...rest, [name]: value } }, gesture);
+    onChange(value === "" ? rest : { ...rest, [name]: value }, gesture);
   };
   return (
     <section className="setting-block care">

@@ -2,7 +2,8 @@ import { useState } from "react";
 import { newGesture } from "../../autosave/gesture";
 import { bundleParts, controlUses, faces, fingers } from "../../generated/vocabulary";
 import { Outline } from "../../outline/Outline";
-import { Choice, TextInput } from "../../ui/inputs";
+import { TextInput } from "../../ui/inputs";
+import { Choice } from "../../ui/Choice";
 import { control, type Body, type Control } from "./kit";
 
 type Props = { body: Body; onChange: (body: Body, gesture: string) => void };

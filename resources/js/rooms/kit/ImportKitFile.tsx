@@ -1,11 +1,13 @@
 import type { Imported, Preview } from "../../generated/answers";
 import { useMutation } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Link } from "react-router-dom";
+import { Choice } from "../../ui/Choice";
 import { ApiProblem, request } from "../../api/client";
+import { SentFiles, useForgetFile } from "../../files/SentFiles";
 import { useCreation } from "../../session/creation";
 
-type Choice = "new" | "over" | "skip";
+type Deed = "new" | "over" | "skip";
 
 /** Largest file that is read, in bytes; the server keeps the same bound. */
 const LARGEST = 1_200_000;
@@ -18,48 +20,49 @@ const written = (value: unknown): string => {
   return text.length > 70 ? `${text.slice(0, 68)}…` : text;
 };
 
+/** A kit file as the server is told of it: its text, or the id of one that was sent before. */
+type Source = { file: string } | { file_id: string };
+
+/** What is done with a piece unless somebody says otherwise: what is the same is left, all else comes in. */
+const usual = ({ state }: Preview["pieces"][number]): Deed =>
+  state === "same" ? "skip" : state === "new" ? "new" : "over";
+
 /** Takes in a kit/1 file: shows first what it would change, piece by piece. */
 export function ImportKitFile({ onTaken }: { onTaken: () => Promise<void> }) {
   const [file, setFile] = useState("");
-  const [choices, setChoices] = useState<Choice[]>([]);
+  const [source, setSource] = useState<Source | null>(null);
+  const [choices, setChoices] = useState<Deed[]>([]);
   const [wrong, setWrong] = useState<string | null>(null);
   const [taken, setTaken] = useState<Imported["gear"] | null>(null);
-  const chooser = useRef<HTMLInputElement>(null);
   const creation = useCreation();
   const look = useMutation({
-    mutationFn: (text: string) => request<Preview>("POST", "kit-file/preview", { file: text }),
-    onSuccess: ({ pieces }) =>
-      setChoices(pieces.map((piece) => (piece.state === "same" ? "skip" : piece.state === "new" ? "new" : "over"))),
+    mutationFn: (from: Source) => request<Preview>("POST", "kit-file/preview", from),
+    onSuccess: ({ pieces }) => setChoices(pieces.map(usual)),
   });
+  const forget = useForgetFile("kit");
   const take = useMutation({
-    mutationFn: () => request<Imported>("POST", "kit-file", { file, choices, write_id: creation.writeId() }),
+    mutationFn: () => request<Imported>("POST", "kit-file", { ...source, choices, write_id: creation.writeId() }),
     onSuccess: async ({ gear }) => {
       creation.done();
       setTaken(gear);
+      // what has been taken in is not kept twice
+      if (source !== null && "file_id" in source) forget.mutate(source.file_id);
       await onTaken();
     },
   });
-
-  const read = (text: string): void => {
+  const read = (from: Source): void => {
     setTaken(null);
-    setFile(text);
-    if (text.length > LARGEST) {
-      look.reset();
-      setWrong(`The file is ${(text.length / 1e6).toFixed(1)} MB; it must be at most ${LARGEST / 1e6} MB.`);
-    } else if (text.trim() !== "") {
-      setWrong(null);
-      look.mutate(text);
-    }
+    setWrong(null);
+    setSource(from);
+    look.mutate(from);
   };
-  const pick = async (): Promise<void> => {
-    const chosen = chooser.current?.files?.[0];
-    if (chosen === undefined) return;
-    if (chosen.size > LARGEST) {
-      look.reset();
-      setWrong(`${chosen.name} is ${(chosen.size / 1e6).toFixed(1)} MB; it must be at most ${LARGEST / 1e6} MB.`);
+  const readText = (): void => {
+    if (file.length <= LARGEST) {
+      if (file.trim() !== "") read({ file });
       return;
     }
-    read(await chosen.text());
+    look.reset();
+    setWrong(`The text is ${(file.length / 1e6).toFixed(1)} MB long; it must be at most ${LARGEST / 1e6} MB.`);
   };
   const pieces = look.data?.pieces ?? [];
   const faults = look.error instanceof ApiProblem ? look.error.problem.faults : [];
@@ -72,19 +75,13 @@ export function ImportKitFile({ onTaken }: { onTaken: () => Promise<void> }) {
         A kit file holds one body, one lens, or everything somebody owns. Nothing changes before you have seen what
         would.
       </p>
-      <p className="import-file">
-        <label className="primary file-button">
-          Choose a file
-          <input
-            ref={chooser}
-            type="file"
-            accept=".json,application/json"
-            className="unseen"
-            onChange={() => void pick()}
-          />
-        </label>
-        <span className="note">or paste it below</span>
-      </p>
+      <SentFiles
+        purpose="kit"
+        accept=".json,application/json"
+        act="Look at it"
+        onRead={(id) => read({ file_id: id })}
+      />
+      <p className="note">Or paste it here:</p>
       <textarea
         className="plain-input import-text"
         aria-label="The file as text"
@@ -93,7 +90,7 @@ export function ImportKitFile({ onTaken }: { onTaken: () => Promise<void> }) {
         spellCheck={false}
         onChange={(event) => setFile(event.target.value)}
       />
-      <button type="button" className="quiet add" disabled={file.trim() === ""} onClick={() => read(file)}>
+      <button type="button" className="quiet add" disabled={file.trim() === ""} onClick={readText}>
         See what it would change
       </button>
       {(wrong !== null || look.isError) && (
@@ -113,6 +110,16 @@ export function ImportKitFile({ onTaken }: { onTaken: () => Promise<void> }) {
       )}
       {wrong === null && taken === null && pieces.length > 0 && (
         <>
+          {pieces.length > 1 && (
+            <p className="import-all">
+              <button type="button" className="text-button" onClick={() => setChoices(pieces.map(() => "skip"))}>
+                leave all
+              </button>
+              <button type="button" className="text-button" onClick={() => setChoices(pieces.map(usual))}>
+                take all that is new or other
+              </button>
+            </p>
+          )}
           <ul className="import-pieces">
             {pieces.map((piece, at) => (
               <li key={at}>
@@ -121,16 +128,16 @@ export function ImportKitFile({ onTaken }: { onTaken: () => Promise<void> }) {
                   <span className="note">
                     {piece.type}, {says[piece.state]}
                   </span>
-                  <select
-                    className="plain-input"
-                    aria-label={`What to do with ${piece.name}`}
+                  <Choice
+                    label={`What to do with ${piece.name}`}
                     value={choices[at] ?? "skip"}
-                    onChange={(event) => setChoices(choices.with(at, event.target.value as Choice))}
-                  >
-                    {piece.gear_id !== null && <option value="over">write over yours</option>}
-                    <option value="new">{piece.gear_id === null ? "take it in" : "take it in beside yours"}</option>
-                    <option value="skip">leave it</option>
-                  </select>
+                    options={[
+                      ...(piece.gear_id === null ? [] : [{ value: "over" as const, words: "write over yours" }]),
+                      { value: "new", words: piece.gear_id === null ? "take it in" : "take it in beside yours" },
+                      { value: "skip", words: "leave it" },
+                    ]}
+                    onChange={(what) => setChoices(choices.with(at, what))}
+                  />
                 </div>
                 {piece.notes.map((note) => (
                   <p key={note} className="note">

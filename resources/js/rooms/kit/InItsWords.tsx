@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import { rushesQuery } from "../../api/queries";
+import { Choice } from "../../ui/Choice";
 
 /** The proof of the words: the hold of one of your rushes, read on this body. */
 export function InItsWords({ bodyId, revision }: { bodyId: string; revision: number }) {
@@ -20,18 +21,12 @@ export function InItsWords({ bodyId, revision }: { bodyId: string; revision: num
     <section className="told says" aria-label="How it reads">
       <div className="told-head">
         <h2>How a hold reads on this body</h2>
-        <select
-          className="plain-input"
-          aria-label="The hold of"
+        <Choice
+          label="The hold of"
           value={rush}
-          onChange={(event) => setPicked(event.target.value)}
-        >
-          {rushes.data?.rushes.map((row) => (
-            <option key={row.id} value={row.id}>
-              {row.name}
-            </option>
-          ))}
-        </select>
+          options={(rushes.data?.rushes ?? []).map((row) => ({ value: row.id, words: row.name }))}
+          onChange={setPicked}
+        />
       </div>
       {says.isError && <p className="note fault">{says.error.message}</p>}
       <div className="side-scroll">

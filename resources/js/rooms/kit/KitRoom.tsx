@@ -9,6 +9,8 @@ import { ImportKitFile } from "./ImportKitFile";
 import { fresh, titles, type GearWhole } from "./kit";
 import { Piece } from "./Piece";
 import { Together } from "./Together";
+import "./kit.css";
+import { useTitle } from "../../ui/useTitle";
 
 const records = { room: "kit", path: "gear", lists: ["gear", "kits"] };
 
@@ -24,6 +26,7 @@ export default function KitRoom() {
   const { notice, onDeleted } = useDeleted(records, "; rushes that use it keep it");
   const failed = add.error ?? gear.error;
   const all = gear.data?.gear ?? [];
+  useTitle(all.find((piece) => piece.id === id)?.name ?? null);
 
   return (
     <div className={id === undefined ? "kit-room" : "kit-room opened"}>

@@ -1,15 +1,17 @@
 import type { Gear, Units } from "../../api/types";
+import type { Lens } from "../../generated/kit";
 import { lensRanges } from "../../generated/ranges";
 import { newGesture } from "../../autosave/gesture";
-import { Choice, NumberField, TakeOut } from "../../ui/inputs";
+import { NumberField, TakeOut } from "../../ui/inputs";
+import { Choice } from "../../ui/Choice";
 
 type Range = [number, number | null];
-type Tuned = { body: string; at_mm: number; value: number; on: string };
+type Tuned = NonNullable<Lens["tuned"]>[number];
 type Props = {
-  document: Record<string, unknown>;
+  document: Lens;
   bodies: Gear[];
   units: Units;
-  onChange: (document: Record<string, unknown>, gesture: string) => void;
+  onChange: (document: Lens, gesture: string) => void;
 };
 
 /** Today's day in this place, as 2026-11-24. */
@@ -17,12 +19,11 @@ const today = (): string => new Date().toLocaleDateString("sv-SE");
 
 /** What a lens has besides its numbers: limiter, stabiliser modes, sharpest stop, values found by fine-tuning. */
 export function LensParts({ document, bodies, units, onChange }: Props) {
-  const ranges = (document["limiter_m"] ?? []) as Range[];
-  const stabilised = (document["stabiliser_modes"] ?? ["on", "panning"]) as string[];
-  const tuned = (document["tuned"] ?? []) as Tuned[];
-  const closest = Number(document["closest_m"]);
-  const set = (change: Record<string, unknown>, what: string): void =>
-    onChange({ ...document, ...change }, newGesture(what));
+  const ranges = document.limiter_m as Range[];
+  const stabilised = document.stabiliser_modes ?? ["on", "panning"];
+  const tuned = document.tuned ?? [];
+  const closest = document.closest_m;
+  const set = (change: Partial<Lens>, what: string): void => onChange({ ...document, ...change }, newGesture(what));
   const setTuned = (at: number, change: Partial<Tuned>): void =>
     set({ tuned: tuned.with(at, { ...tuned[at]!, ...change }) }, "tuned");
 
@@ -39,10 +40,9 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
               quantity="length"
               units={units}
               value={near}
-              range={[0.01, 20000]}
-              onChange={(value) =>
-                set({ limiter_m: ranges.with(at, [value, far !== null && far <= value ? null : far]) }, "range")
-              }
+              range={[0.01, far === null ? 20000 : far * 0.99]}
+              onChange={(value) => set({ limiter_m: ranges.with(at, [value, far]) }, "range")}
+              onRange={(from, to) => set({ limiter_m: ranges.with(at, [from, to]) }, "range")}
             />
             <span>to</span>
             {far === null ? (
@@ -92,7 +92,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
           Add a range
         </button>
       </section>
-      {Number(document["stabiliser_stops"]) > 0 && (
+      {document.stabiliser_stops > 0 && (
         <section className="setting-block">
           <h3>Modes of its stabiliser</h3>
           {(
@@ -124,10 +124,15 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
       <div className="gear-fields">
         <NumberField
           label="Sharpest at"
-          note={document["sharpest_f"] === undefined ? "not known yet" : "by your own tests"}
+          note="by your own tests"
+          placeholder="not known"
           quantity="fNumber"
           units={units}
-          value={Number(document["sharpest_f"] ?? document["widest_f"])}
+          value={document.sharpest_f ?? null}
+          onEmpty={() => {
+            const { sharpest_f: _, ...rest } = document;
+            onChange(rest, newGesture("sharpest"));
+          }}
           range={lensRanges["sharpest_f"] ?? [0.7, 32]}
           onChange={(value) => set({ sharpest_f: value }, "sharpest")}
         />
@@ -169,7 +174,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
               type="date"
               className="plain-input"
               aria-label={`Day of value ${at + 1}`}
-              value={found.on}
+              value={found.on ?? ""}
               onChange={(event) => event.target.value !== "" && setTuned(at, { on: event.target.value })}
             />
             <TakeOut what={`value ${at + 1}`} onClick={() => set({ tuned: tuned.toSpliced(at, 1) }, "tuned")} />
@@ -186,7 +191,7 @@ export function LensParts({ document, bodies, units, onChange }: Props) {
                   ...tuned,
                   {
                     body: bodies[0]?.name ?? "my body",
-                    at_mm: Number(document["focal_max_mm"]),
+                    at_mm: document.focal_max_mm,
                     value: 0,
                     on: today(),
                   },

@@ -3,7 +3,8 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
-import type { Gear, Units } from "../../api/types";
+import type { Gear, GearDocuments, GearType, Units } from "../../api/types";
+import type { Adapter, Lens, Support } from "../../generated/kit";
 import { useAccount } from "../../session/boot";
 import { adapterRanges, bodyRanges, converterRanges, lensRanges, supportRanges } from "../../generated/ranges";
 import { newGesture } from "../../autosave/gesture";
@@ -12,10 +13,16 @@ import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
 import { BodyWords } from "./BodyWords";
 import { Care } from "./Care";
 import { ControlsEditor } from "./ControlsEditor";
-import { Choice, NumberField, TextInput } from "../../ui/inputs";
+import { NumberField, TextInput } from "../../ui/inputs";
+import { PlaceOfFields } from "../../units/unread";
+import { Choice } from "../../ui/Choice";
 import { consistent, GearAutosave, gearFields, reflexFields, type Body, type GearField, type GearWhole } from "./kit";
 import { LensParts } from "./LensParts";
 import { InItsWords } from "./InItsWords";
+import { readPixels } from "./pixels";
+import { PointsOf } from "./PointsOf";
+import { AssumedNote } from "./AssumedNote";
+import { isAssumed, withSaid, type Part } from "./said";
 import { TuningEditor } from "./TuningEditor";
 
 type Props = {
@@ -58,8 +65,8 @@ const ranges: Record<Gear["type"], Record<string, [number, number]>> = {
   support: supportRanges,
 };
 
-type Part = "numbers" | "words" | "tuning" | "controls" | "care";
-const parts: { id: Part; name: string }[] = [
+type Tab = "numbers" | "words" | "tuning" | "controls" | "care";
+const parts: { id: Tab; name: string }[] = [
   { id: "words", name: "Words" },
   { id: "tuning", name: "Tuning" },
   { id: "controls", name: "Keys" },
@@ -74,11 +81,14 @@ function OpenPiece({ server, gear, onChanged, onDeleted }: Omit<Props, "id"> & {
   const [autosave] = useState(() => new GearAutosave(server));
   const record = useAutosave(autosave);
   useUndoKeys(autosave);
-  const [part, setPart] = useState<Part>("words");
+  const [part, setPart] = useState<Tab>("words");
   const { type, id } = server;
   const { name, document } = record.draft;
-  const change = (next: Record<string, unknown>, gesture: string): void =>
-    autosave.edit({ name, document: next }, gesture);
+  const { units } = user.settings;
+  const change: Change = (next, gesture) =>
+    autosave.edit({ name, document: type === "body" ? withSaid(document as Body, next as Body) : next }, gesture);
+  // a draft is of the type of what it is a draft of
+  const piece = { ...server, name, document } as Gear;
 
   // the list beside it, and every plan, follow
   const saved = record.server.revision;
@@ -91,97 +101,90 @@ function OpenPiece({ server, gear, onChanged, onDeleted }: Omit<Props, "id"> & {
   const remove = useMutation({
     mutationFn: () => request<null>("DELETE", `gear/${id}`),
     onSuccess: async () => {
-      onDeleted({ ...server, name, document });
+      onDeleted(piece);
       await navigate("/kit");
       await onChanged();
     },
   });
 
   return (
-    <article className="piece">
-      <header className="piece-head">
-        <TextInput
-          label={`Name of this ${type}`}
-          className="piece-name"
-          value={name}
-          most={limits.name}
-          onChange={(text, gesture) => autosave.edit({ name: text, document }, gesture)}
-        />
-        <SaveLine record={record} autosave={autosave} what={`this ${type}`} />
-        <span className="piece-acts">
-          <a className="quiet" href={`/api/gear/${id}/file`} download>
-            save as a kit file
-          </a>
-          <button type="button" className="quiet" aria-label={`Delete ${name}`} onClick={() => remove.mutate()}>
-            delete
-          </button>
-        </span>
-      </header>
-      {remove.isError && <p className="note fault">{remove.error.message}</p>}
-      {type === "body" ? (
-        <>
-          <nav className="piece-parts" aria-label="Parts of this body">
-            {parts.map((one) => (
-              <button key={one.id} type="button" aria-pressed={part === one.id} onClick={() => setPart(one.id)}>
-                {one.name}
-              </button>
-            ))}
-          </nav>
-          <BodyPart part={part} body={document as unknown as Body} units={user.settings.units} change={change} />
-          {(part === "words" || part === "tuning") && <InItsWords bodyId={id} revision={record.server.revision} />}
-        </>
-      ) : (
-        <>
-          <Numbers
-            type={type}
-            fields={gearFields[type]}
-            document={document}
-            units={user.settings.units}
-            onChange={change}
+    <PlaceOfFields value={`gear/${id}`}>
+      <article className="piece">
+        <header className="piece-head">
+          <TextInput
+            label={`Name of this ${type}`}
+            className="piece-name"
+            value={name}
+            most={limits.name}
+            onChange={(text, gesture) => autosave.edit({ name: text, document }, gesture)}
           />
-          {type === "lens" && (
-            <LensParts
-              document={document}
-              bodies={gear.filter((one) => one.type === "body")}
-              units={user.settings.units}
-              onChange={change}
+          <SaveLine record={record} autosave={autosave} what={`this ${type}`} />
+          <span className="piece-acts">
+            <a className="quiet" href={`/api/gear/${id}/file`} download>
+              save as a kit file
+            </a>
+            <button type="button" className="quiet" aria-label={`Delete ${name}`} onClick={() => remove.mutate()}>
+              delete
+            </button>
+          </span>
+        </header>
+        {remove.isError && <p className="note fault">{remove.error.message}</p>}
+        {piece.type === "body" ? (
+          <>
+            <nav className="piece-parts" aria-label="Parts of this body">
+              {parts.map((one) => (
+                <button key={one.id} type="button" aria-pressed={part === one.id} onClick={() => setPart(one.id)}>
+                  {one.name}
+                </button>
+              ))}
+            </nav>
+            <BodyPart part={part} body={piece.document} units={units} change={change} />
+            {(part === "words" || part === "tuning") && <InItsWords bodyId={id} revision={record.server.revision} />}
+          </>
+        ) : (
+          <>
+            <Numbers type={type} document={document} units={units} onChange={change} />
+            {piece.type === "lens" && (
+              <LensParts
+                document={piece.document}
+                bodies={gear.filter((one) => one.type === "body")}
+                units={units}
+                onChange={change}
+              />
+            )}
+            {piece.type === "adapter" && <AdapterParts document={piece.document} onChange={change} />}
+            {piece.type === "support" && <SupportParts document={piece.document} units={units} onChange={change} />}
+            <Care
+              type={type}
+              care={document.care}
+              onChange={(care, gesture) => change({ ...document, care }, gesture)}
             />
-          )}
-          {type === "adapter" && <AdapterParts document={document} onChange={change} />}
-          {type === "support" && <SupportParts document={document} units={user.settings.units} onChange={change} />}
-          <Care type={type} document={document} onChange={change} />
-        </>
-      )}
-    </article>
+          </>
+        )}
+      </article>
+    </PlaceOfFields>
   );
 }
 
-type Change = (document: Record<string, unknown>, gesture: string) => void;
+type Change = (document: GearDocuments[GearType], gesture: string) => void;
 
-function BodyPart({ part, body, units, change }: { part: Part; body: Body; units: Units; change: Change }) {
-  const take = (next: Body, gesture: string): void => change(next as unknown as Record<string, unknown>, gesture);
-  const document = body as unknown as Record<string, unknown>;
+function BodyPart({ part, body, units, change }: { part: Tab; body: Body; units: Units; change: Change }) {
   switch (part) {
     case "words":
-      return <BodyWords body={body} onChange={take} />;
+      return <BodyWords body={body} onChange={change} />;
     case "tuning":
-      return <TuningEditor body={body} units={units} onChange={take} />;
+      return <TuningEditor body={body} units={units} onChange={change} />;
     case "controls":
-      return <ControlsEditor body={body} onChange={take} />;
+      return <ControlsEditor body={body} onChange={change} />;
     case "care":
-      return <Care type="body" document={document} onChange={change} />;
+      return <Care type="body" care={body.care} onChange={(care, gesture) => change({ ...body, care }, gesture)} />;
     case "numbers":
       return (
         <>
-          <Numbers
-            type="body"
-            fields={body.af_sensor === "on-image" ? gearFields.body : [...gearFields.body, ...reflexFields]}
-            document={document}
-            units={units}
-            onChange={change}
-          />
+          <Numbers type="body" document={body} units={units} onChange={change} />
+          <PointsOf body={body} units={units} onChange={change} />
           <fieldset className="pick">
-            <legend>It measures focus</legend>
+            <legend>It measures focus{isAssumed(body, "af_sensor") && <AssumedNote />}</legend>
             {(
               [
                 ["on-image", "on the sensor", "no mirror"],
@@ -194,7 +197,7 @@ function BodyPart({ part, body, units, change }: { part: Part; body: Body; units
                   type="radio"
                   name="af-sensor"
                   checked={body.af_sensor === value}
-                  onChange={() => take({ ...body, af_sensor: value }, newGesture("sensor"))}
+                  onChange={() => change({ ...body, af_sensor: value }, newGesture("sensor"))}
                 />
                 <span className="pick-words">{words}</span> <span className="pick-note">{note}</span>
               </label>
@@ -205,49 +208,93 @@ function BodyPart({ part, body, units, change }: { part: Part; body: Body; units
   }
 }
 
-type NumbersProps = {
-  type: Gear["type"];
-  fields: GearField[];
-  document: Record<string, unknown>;
+/** The part that a number of a body belongs to. */
+const partOf: Record<string, Part | undefined> = {
+  sensor_width_mm: "sensor",
+  sensor_height_mm: "sensor",
+  pixels_wide: "pixels",
+  fps: "fps",
+  shortest_shutter_s: "shutter",
+};
+
+type NumbersProps<T extends GearType> = {
+  type: T;
+  document: GearDocuments[T];
   units: Units;
   onChange: Change;
 };
 
-/** Where a number that may be missing begins when it is first typed. */
-const begin: Record<string, number> = { outer_points_f: 8, centre_points_f: 8 };
+const fieldsOf = (type: GearType, document: GearDocuments[GearType]): GearField[] =>
+  type === "body" && (document as Body).af_sensor !== "on-image"
+    ? [...gearFields.body, ...reflexFields]
+    : gearFields[type];
 
-function Numbers({ type, fields, document, units, onChange }: NumbersProps) {
+/** The range of a field beside what else stands in the document: ends that belong together never cross. */
+const rangeIn = (type: GearType, field: string, document: GearDocuments[GearType]): [number, number] => {
+  const [least, most] = ranges[type][field] ?? [-Infinity, Infinity];
+  if (type !== "lens") return [least, most];
+  const lens = document as Lens;
+  if (field === "focal_min_mm") return [least, lens.focal_max_mm];
+  if (field === "focal_max_mm") return [lens.focal_min_mm, most];
+  return [least, most];
+};
+
+/** Fields of a lens that take both ends at once, and what those are. */
+const bothEnds: Record<string, [keyof Lens, keyof Lens]> = {
+  focal_min_mm: ["focal_min_mm", "focal_max_mm"],
+  focal_max_mm: ["focal_min_mm", "focal_max_mm"],
+  widest_f: ["widest_f_short", "widest_f"],
+};
+
+/** The numbers of any type of kit, by the fields its type has. */
+function Numbers<T extends GearType>({ type, document, units, onChange }: NumbersProps<T>) {
+  const numbers = new Map<string, unknown>(Object.entries(document));
+  const body = type === "body" ? (document as Body) : null;
+  const put = (change: Record<string, number | undefined>, name: string): void => {
+    const next = Object.fromEntries(
+      Object.entries({ ...document, ...change }).filter(([, value]) => value !== undefined),
+    ) as GearDocuments[T];
+    onChange(type === "lens" ? consistent(next as Lens, name) : next, newGesture(`number-${name}`));
+  };
   return (
     <div className="gear-fields">
-      {fields.map((field) => (
-        <NumberField
-          key={field.name}
-          label={field.label}
-          note={field.note}
-          quantity={field.quantity}
-          units={units}
-          value={Number(document[field.name] ?? begin[field.name])}
-          range={ranges[type][field.name] ?? [-Infinity, Infinity]}
-          onChange={(value) =>
-            onChange(
-              consistent(type, { ...document, [field.name]: value }, field.name),
-              newGesture(`number-${field.name}`),
-            )
-          }
-        />
-      ))}
+      {fieldsOf(type, document).map((field) => {
+        const ends = type === "lens" ? bothEnds[field.name] : undefined;
+        const assumed = body !== null && partOf[field.name] !== undefined && isAssumed(body, partOf[field.name]!);
+        return (
+          <NumberField
+            key={field.name}
+            label={field.label}
+            note={assumed ? `assumed: you have not said; ${field.note}` : field.note}
+            quantity={field.quantity}
+            units={units}
+            value={(numbers.get(field.name) as number | undefined) ?? null}
+            range={rangeIn(type, field.name, document)}
+            both={ranges[type][field.name]}
+            placeholder={field.optional === true ? "not known" : ""}
+            reads={
+              body !== null && field.name === "pixels_wide"
+                ? (text) => readPixels(text, body.sensor_width_mm / body.sensor_height_mm)
+                : undefined
+            }
+            onEmpty={field.optional === true ? () => put({ [field.name]: undefined }, field.name) : undefined}
+            onRange={ends && ((least, most) => put({ [ends[0]]: least, [ends[1]]: most }, ends[1]))}
+            onChange={(value) => put({ [field.name]: value }, field.name)}
+          />
+        );
+      })}
     </div>
   );
 }
 
-function AdapterParts({ document, onChange }: { document: Record<string, unknown>; onChange: Change }) {
+function AdapterParts({ document, onChange }: { document: Adapter; onChange: Change }) {
   return (
     <div className="gear-fields">
       <div className="field">
         Autofocus through it
         <Choice
           label="Autofocus through it"
-          value={String(document["af"]) as "full" | "none"}
+          value={document.af}
           options={[
             { value: "full", words: "works" },
             { value: "none", words: "none: by hand" },
@@ -258,7 +305,7 @@ function AdapterParts({ document, onChange }: { document: Record<string, unknown
       <label className="has">
         <input
           type="checkbox"
-          checked={document["stabiliser"] === true}
+          checked={document.stabiliser}
           onChange={(event) => onChange({ ...document, stabiliser: event.target.checked }, newGesture("adapter"))}
         />
         The lens's stabiliser still works
@@ -267,22 +314,14 @@ function AdapterParts({ document, onChange }: { document: Record<string, unknown
   );
 }
 
-function SupportParts({
-  document,
-  units,
-  onChange,
-}: {
-  document: Record<string, unknown>;
-  units: Units;
-  onChange: Change;
-}) {
+function SupportParts({ document, units, onChange }: { document: Support; units: Units; onChange: Change }) {
   return (
     <div className="gear-fields">
       <div className="field">
         What it is
         <Choice
           label="What it is"
-          value={String(document["kind"]) as "braced" | "monopod" | "gimbal" | "locked"}
+          value={document.kind}
           options={[
             { value: "braced", words: "something to brace on" },
             { value: "monopod", words: "monopod" },
@@ -294,17 +333,22 @@ function SupportParts({
       </div>
       {(
         [
-          ["carries_kg", "Made for, kg", 8],
-          ["weight_kg", "Its own weight, kg", 2],
+          ["carries_kg", "Made for"],
+          ["weight_kg", "Its own weight"],
         ] as const
-      ).map(([name, label, start]) => (
+      ).map(([name, label]) => (
         <NumberField
           key={name}
           label={label}
-          quantity="plain"
+          quantity="mass"
           units={units}
-          value={Number(document[name] ?? start)}
+          value={document[name] ?? null}
+          placeholder="not known"
           range={supportRanges[name] ?? [0, 1000]}
+          onEmpty={() => {
+            const { [name]: _, ...rest } = document;
+            onChange(rest, newGesture(name));
+          }}
           onChange={(value) => onChange({ ...document, [name]: value }, newGesture(name))}
         />
       ))}

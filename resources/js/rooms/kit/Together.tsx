@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import type { Gear, GearType } from "../../api/types";
-import { Choice } from "../../ui/inputs";
+import { Choice } from "../../ui/Choice";
 
 /** What a body, a lens and a converter do together, before anything is planned with them. */
 export function Together({ gear }: { gear: Gear[] }) {

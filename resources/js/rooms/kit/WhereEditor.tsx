@@ -1,5 +1,6 @@
 import { newGesture } from "../../autosave/gesture";
-import { Choice, TextInput } from "../../ui/inputs";
+import { TextInput } from "../../ui/inputs";
+import { Choice } from "../../ui/Choice";
 import { menuOf, whereKind, whereKinds, type Control, type Where, type WhereKind } from "./kit";
 
 type WhereProps = {
@@ -14,13 +15,15 @@ export function WhereEditor({ of, where, controls, onChange }: WhereProps) {
   const kind = whereKind(where);
   const turnTo = (next: WhereKind): void =>
     onChange(
-      next === "menu"
-        ? { menu: ["Menu"] }
-        : next === "turn"
-          ? { turn: "the rear dial" }
-          : next === "press"
-            ? { press: controls[0]?.id ?? "a key", turn: "the rear dial" }
-            : { lever: "switch on the lens" },
+      next === "unsaid"
+        ? {}
+        : next === "menu"
+          ? { menu: ["Menu"] }
+          : next === "turn"
+            ? { turn: "the rear dial" }
+            : next === "press"
+              ? { press: "a key", turn: "the rear dial" }
+              : { lever: "switch on the lens" },
       newGesture("where"),
     );
   return (
@@ -51,7 +54,7 @@ export function WhereEditor({ of, where, controls, onChange }: WhereProps) {
             options={[
               ...(controls.some((one) => one.id === where.press)
                 ? []
-                : [{ value: where.press ?? "", words: where.press ?? "" }]),
+                : [{ value: where.press ?? "", words: where.press === "a key" ? "which key?" : (where.press ?? "") }]),
               ...controls.map((one) => ({ value: one.id, words: one.name })),
             ]}
             onChange={(press) => onChange({ ...where, press }, newGesture("where"))}

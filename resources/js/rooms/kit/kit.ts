@@ -1,5 +1,5 @@
-import type { Gear, GearType } from "../../api/types";
-import type { Body, Control, Dialect, Scale, Tuning, Where } from "../../generated/kit";
+import type { Gear, GearDocuments, GearType } from "../../api/types";
+import type { Body, Control, Dialect, Lens, Scale, Tuning, Where } from "../../generated/kit";
 import { starterBody } from "../../generated/vocabulary";
 import { Autosave, type UndoState } from "../../autosave/Autosave";
 import type { Quantity } from "../../units/quantity";
@@ -7,7 +7,7 @@ import type { Quantity } from "../../units/quantity";
 export type { Body, Control, Dialect, Scale, Tuning, Where };
 export type Area = Body["areas"][number];
 
-export type GearDraft = { name: string; document: Record<string, unknown> };
+export type GearDraft = { name: string; document: GearDocuments[GearType] };
 export type GearWhole = Gear & UndoState;
 
 /** Keeps one piece of kit. */
@@ -25,7 +25,7 @@ export const titles: Record<GearType, string> = {
   support: "Supports",
 };
 
-export type GearField = { name: string; label: string; quantity: Quantity; note: string; least?: number };
+export type GearField = { name: string; label: string; quantity: Quantity; note: string; optional?: boolean };
 
 /** The numbers of each kind of piece, in the order a person would look them up. */
 export const gearFields: Record<GearType, GearField[]> = {
@@ -34,11 +34,23 @@ export const gearFields: Record<GearType, GearField[]> = {
       name: "sensor_width_mm",
       label: "Sensor width",
       quantity: "focal",
-      note: "36 full frame, 23.5 or 22.3 the size below",
+      note: "36 for full frame, 23.5 or 22.3 for one size below",
     },
     { name: "sensor_height_mm", label: "Sensor height", quantity: "focal", note: "24 full frame" },
-    { name: "pixels_wide", label: "Pixels across", quantity: "count", note: "the longer side of a picture" },
-    { name: "fps", label: "Frames a second", quantity: "plain", note: "with focus following" },
+    {
+      name: "pixels_wide",
+      label: "Pixels across",
+      quantity: "count",
+      note: "the longer side of a picture; or as on the sheet: 24 MP, 6000 × 4000",
+    },
+    { name: "fps", label: "Frames a second", quantity: "rate", note: "with focus following" },
+    {
+      name: "buffer_frames",
+      label: "Frames in one go",
+      quantity: "count",
+      note: "until the buffer is full; 60 assumed while you do not say",
+      optional: true,
+    },
     { name: "shortest_shutter_s", label: "Shortest shutter", quantity: "time", note: "1/8000 or so" },
     {
       name: "af_lag_s",
@@ -53,14 +65,26 @@ export const gearFields: Record<GearType, GearField[]> = {
       name: "focal_max_mm",
       label: "Longest focal length",
       quantity: "focal",
-      note: "the same for a lens that does not zoom",
+      note: "the same for a lens that does not zoom; or both at once: 150–600",
     },
-    { name: "widest_f", label: "Widest aperture", quantity: "fNumber", note: "at the longest focal length" },
+    {
+      name: "widest_f",
+      label: "Widest aperture",
+      quantity: "fNumber",
+      note: "at the longest focal length; or from shortest to longest: f/5–6.3",
+    },
+    {
+      name: "widest_f_short",
+      label: "Widest at the shortest",
+      quantity: "fNumber",
+      note: "empty where it is the same",
+      optional: true,
+    },
     { name: "closest_m", label: "Closest focus", quantity: "length", note: "engraved near the ring" },
-    { name: "stabiliser_stops", label: "Stabiliser, stops", quantity: "plain", note: "0 without one" },
+    { name: "stabiliser_stops", label: "Stabiliser, stops", quantity: "stops", note: "0 without one" },
   ],
-  converter: [{ name: "factor", label: "Factor", quantity: "plain", note: "1.4, 2, or whatever it is" }],
-  adapter: [{ name: "slows", label: "Focusing takes", quantity: "plain", note: "times as long; 1 for no longer" }],
+  converter: [{ name: "factor", label: "Factor", quantity: "factor", note: "1.4, 2, or whatever it is" }],
+  adapter: [{ name: "slows", label: "Focusing takes", quantity: "factor", note: "times as long; 1 for no longer" }],
   support: [],
 };
 
@@ -85,8 +109,8 @@ export const control = (id: string, name: string, own: Partial<Control>): Contro
   ...own,
 });
 
-export const fresh: Record<GearType, { name: string; document: Record<string, unknown> }> = {
-  body: { name: "Another body", document: starterBody as unknown as Record<string, unknown> },
+export const fresh: { [T in GearType]: { name: string; document: GearDocuments[T] } } = {
+  body: { name: "Another body", document: starterBody },
   lens: {
     name: "Another lens",
     document: {
@@ -105,27 +129,20 @@ export const fresh: Record<GearType, { name: string; document: Record<string, un
   support: { name: "Another support", document: { kind: "gimbal" } },
 };
 
-/** A lens zooms when its ends differ, and is set inside them. */
-export const consistent = (
-  type: GearType,
-  document: Record<string, unknown>,
-  changed: string,
-): Record<string, unknown> => {
-  if (type !== "lens") return document;
-  let [least, most] = [Number(document["focal_min_mm"]), Number(document["focal_max_mm"])];
-  if (least > most) [least, most] = changed === "focal_min_mm" ? [least, least] : [most, most];
-  const set = Math.min(most, Math.max(least, Number(document["focal_mm"])));
+/** A lens zooms when its ends differ, and is set inside them; one that does not has one widest aperture. */
+export const consistent = (document: Lens, changed: string): Lens => {
+  const [least, most] = [document.focal_min_mm, document.focal_max_mm];
+  const set = Math.min(most, Math.max(least, document.focal_mm));
   return {
     ...document,
-    focal_min_mm: least,
-    focal_max_mm: most,
     focal_mm: changed === "focal_max_mm" ? most : set,
     zoom: least !== most,
   };
 };
 
-export type WhereKind = "menu" | "turn" | "press" | "lever";
+export type WhereKind = "unsaid" | "menu" | "turn" | "press" | "lever";
 export const whereKinds: Record<WhereKind, string> = {
+  unsaid: "not said",
   menu: "in the menu",
   turn: "on a dial",
   press: "a key held, a dial turned",
@@ -138,7 +155,9 @@ export const whereKind = (where: Where): WhereKind =>
       ? "press"
       : where.lever !== undefined
         ? "lever"
-        : "turn";
+        : where.turn !== undefined
+          ? "turn"
+          : "unsaid";
 
 /** A menu path as it is typed: steps between › or >. */
 export const menuOf = (text: string): string[] =>

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { request } from "../../api/client";
 import { rushesQuery } from "../../api/queries";
 import type { RushWhole, Units } from "../../api/types";
+import { Choice } from "../../ui/Choice";
 import { Dialog } from "../../ui/Dialog";
 import type { Hold } from "../../hold/hold";
 import { SideBySide } from "../../hold/SideBySide";
@@ -25,16 +26,15 @@ export function AnotherRush({ id, name, hold, units, open, onClose }: Props) {
     <Dialog open={open} onClose={onClose} title="Two holds, side by side" width={760}>
       {rushes.isSuccess && chosen === undefined && <p>There is no other rush yet to compare with.</p>}
       {chosen !== undefined && (
-        <label className="seek">
+        <div className="seek">
           Compare with
-          <select value={chosen.id} onChange={(event) => setOther(event.target.value)}>
-            {choices.map((row) => (
-              <option key={row.id} value={row.id}>
-                {row.name}
-              </option>
-            ))}
-          </select>
-        </label>
+          <Choice
+            label="Compare with"
+            value={chosen.id}
+            options={choices.map((row) => ({ value: row.id, words: row.name }))}
+            onChange={setOther}
+          />
+        </div>
       )}
       {(found.isError || rushes.isError) && <p className="note fault">{(found.error ?? rushes.error)?.message}</p>}
       {found.isSuccess && there === undefined && <p>That rush has no plan: its lens cannot focus so close.</p>}

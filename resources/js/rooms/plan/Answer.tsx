@@ -1,10 +1,15 @@
-import { useEffect, type ReactNode } from "react";
+import { useEffect, useMemo, type ReactNode } from "react";
 import type { Plan, Units } from "../../api/types";
 import { tied } from "../../hold/sentences";
 import { figures, show, shutter } from "../../units/quantity";
 import { Budget } from "./Budget";
+import { Frontier } from "./Frontier";
 import { HoldRows } from "./HoldRows";
+import type { FrontierPoint, Help, Outlook } from "./outlook";
+import { Routine } from "../../hold/Routine";
+import { Helps, Touches } from "./OutlookPart";
 import { Explained, type WorkingOf } from "./Working";
+import type { FigureChange } from "../../session/usePutFigure";
 
 type Props = {
   plan: Plan;
@@ -14,14 +19,25 @@ type Props = {
   stale: boolean;
   /** The frame, beside the hold. */
   pane: ReactNode;
+  /** What it may look forward to, once that has been tried. */
+  outlook: Outlook | undefined;
+  /** Whether that is being tried. */
+  trying: boolean;
+  onHelp: (help: Help) => void;
+  onExposure: (point: FrontierPoint) => void;
   /** What follows below: other answers, other schools. */
   more: ReactNode;
-  onAssumed: () => void;
+  onAssumed: (change: FigureChange) => void;
 };
 
 /** What to set, large; why, in words; the frame; and the numbers it rests on. */
-export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Props) {
+export function Answer(props: Props) {
+  const { plan, levels, units, stale, pane, outlook, trying, more, onAssumed } = props;
   const { hold, numbers } = plan;
+  const fast = useMemo(
+    () => new Set(outlook?.touches.filter((touch) => touch.matters).map((touch) => touch.field)),
+    [outlook],
+  );
 
   // when the first answer stood on the screen, for bin/bench and for anybody's own tools
   useEffect(() => {
@@ -57,8 +73,8 @@ export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Pr
     },
     {
       figure: "frame_crossing_s",
-      name: "crosses a still frame in",
-      value: numbers.frame_crossing_s === null ? "never" : `${figures(numbers.frame_crossing_s, 2)} s`,
+      name: numbers.frame_crossing_s === null ? "across a still frame" : "crosses a still frame in",
+      value: numbers.frame_crossing_s === null ? "it does not cross" : `${figures(numbers.frame_crossing_s, 2)} s`,
       note: `pan at ${figures(numbers.pan_rate_deg_s, 2)}° a second`,
     },
     {
@@ -78,6 +94,13 @@ export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Pr
   const used = numbers.blur_mm.total / numbers.blur_mm.limit;
   return (
     <div className={stale ? "answer stale" : "answer"} data-testid="answer" aria-busy={stale}>
+      {plan.odds.poor && (
+        <section className="poor" aria-label="The odds">
+          <h2>{tied(plan.odds.words)}</h2>
+          <p>What would help most:</p>
+          <Helps outlook={outlook} wait={trying} onTake={props.onHelp} />
+        </section>
+      )}
       <div className="columns first">
         <div>
           <div className="settings">
@@ -85,6 +108,7 @@ export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Pr
               name="shutter"
               field="shutter_s"
               value={shutter(hold.shutter_s)}
+              fast={fast.has("shutter_s")}
               working={working("shutter_s")}
               units={units}
               onAssumed={onAssumed}
@@ -93,6 +117,7 @@ export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Pr
               name="aperture"
               field="f_number"
               value={`f/${figures(hold.f_number)}`}
+              fast={fast.has("f_number")}
               working={working("f_number")}
               units={units}
               onAssumed={onAssumed}
@@ -110,11 +135,17 @@ export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Pr
               fail={numbers.light_shortfall_stops > 0}
               onAssumed={onAssumed}
             />
-            <p className={used > 1.005 ? "margin over" : "margin"}>
-              blur budget
-              <br />
-              {Math.round(used * 100)} % {used > 1.005 ? "— over" : "used"}
-            </p>
+            <div className="beside">
+              {outlook !== undefined && outlook.frontier.length > 1 ? (
+                <Frontier points={outlook.frontier} passes={outlook.passes} onTake={props.onExposure} />
+              ) : (
+                <p className={used > 1.005 ? "margin over" : "margin"}>
+                  blur budget
+                  <br />
+                  {Math.round(used * 100)} % {used > 1.005 ? "— over" : "used"}
+                </p>
+              )}
+            </div>
           </div>
           {/* the line stays when there is nothing to tell, so that nothing below it jumps */}
           {plan.concessions.length === 0 ? (
@@ -125,7 +156,7 @@ export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Pr
               <a href="#gave-way">why</a>
             </p>
           )}
-          <HoldRows plan={plan} levels={levels} units={units} onAssumed={onAssumed} />
+          <HoldRows plan={plan} levels={levels} units={units} fast={fast} onAssumed={onAssumed} />
         </div>
         <div>{pane}</div>
       </div>
@@ -156,12 +187,17 @@ export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Pr
               </ul>
             </section>
           )}
+          <section className="told" aria-label="What to do">
+            <h2>What to do, in order</h2>
+            <Routine routine={plan.routine} />
+          </section>
           <section className="told" aria-label="Why this exposure">
             <h2>Why this exposure</h2>
             <ul className="reasons">
               <Why name="Shutter" text={why("shutter_s")} />
               <Why name="Aperture" text={why("f_number")} />
               <Why name="ISO" text={why("iso")} />
+              <Why name="Camera" text={why("frame")} />
               <Why name="Zoom" text={why("focal_mm")} />
               <Why name="Hand" text={why("manual_technique")} />
             </ul>
@@ -184,6 +220,17 @@ export function Answer({ plan, levels, units, stale, pane, more, onAssumed }: Pr
               </Explained>
             ))}
           </div>
+          <section className="told" aria-label="What not to touch">
+            <h2>What not to touch</h2>
+            <Touches outlook={outlook} />
+          </section>
+          {!plan.odds.poor && (
+            <section className="told" aria-label="What would help most">
+              <h2>What would help most</h2>
+              <p className="note">{tied(plan.odds.words)}</p>
+              <Helps outlook={outlook} wait={trying} onTake={props.onHelp} />
+            </section>
+          )}
         </div>
       </div>
       {more}
@@ -217,12 +264,14 @@ function Setting(props: {
   working: WorkingOf | undefined;
   units: Units;
   fail?: boolean;
-  onAssumed: () => void;
+  /** Whether it is among what matters most. */
+  fast?: boolean;
+  onAssumed: (change: FigureChange) => void;
 }) {
   return (
     <Explained working={props.working} units={props.units} className="setting" onAssumed={props.onAssumed}>
       <span className={props.fail === true ? "setting-name fail" : "setting-name"}>{props.name}</span>
-      <span className="setting-value" data-field={props.field}>
+      <span className={props.fast === true ? "setting-value fast" : "setting-value"} data-field={props.field}>
         {props.value}
       </span>
     </Explained>

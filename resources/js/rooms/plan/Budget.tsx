@@ -1,5 +1,6 @@
 import type { Plan, Units } from "../../api/types";
 import { Explained, type WorkingOf } from "./Working";
+import type { FigureChange } from "../../session/usePutFigure";
 
 type Part = "motion" | "shake" | "defocus" | "diffraction" | "shimmer";
 const parts: { id: Part; name: string; letter: string }[] = [
@@ -12,7 +13,7 @@ const parts: { id: Part; name: string; letter: string }[] = [
 
 const microns = (mm: number): string => (mm * 1000).toFixed(mm < 0.1 ? 1 : 0);
 
-type Props = { plan: Plan; units: Units; onAssumed: () => void };
+type Props = { plan: Plan; units: Units; onAssumed: (change: FigureChange) => void };
 
 /** All blur on the sensor against the largest that counts as sharp, part by part. */
 export function Budget({ plan, units, onAssumed }: Props) {

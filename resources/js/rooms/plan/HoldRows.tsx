@@ -3,23 +3,28 @@ import type { Plan, Units } from "../../api/types";
 import { holdText, type HoldField } from "../../hold/hold";
 import { firstSentence } from "../../hold/sentences";
 import { Reasoned } from "./Reason";
+import type { FigureChange } from "../../session/usePutFigure";
 
 type Props = {
   plan: Plan;
   /** How many levels the body's dial for waiting has. */
   levels: number;
   units: Units;
-  onAssumed: () => void;
+  /** Fields that matter most. */
+  fast: ReadonlySet<string>;
+  onAssumed: (change: FigureChange) => void;
 };
 
 /** The hold beside the exposure, one line a question: what to set, and the first thing to be said for it. */
-export function HoldRows({ plan, levels, units, onAssumed }: Props) {
+export function HoldRows({ plan, levels, units, fast, onAssumed }: Props) {
   const { hold } = plan;
   const why = (field: HoldField): string =>
     firstSentence(plan.reasons.find((reason) => reason.field === field)?.why ?? "");
   const value = (field: HoldField, text: ReactNode = holdText(hold, field, units)): ReactNode => (
     <Reasoned key={field} plan={plan} field={field} units={units} className="hold-value" onAssumed={onAssumed}>
-      <span data-field={field}>{text}</span>
+      <span data-field={field} className={fast.has(field) ? "fast" : undefined}>
+        {text}
+      </span>
     </Reasoned>
   );
   const detection =
@@ -36,6 +41,7 @@ export function HoldRows({ plan, levels, units, onAssumed }: Props) {
       <Row name="Area" why={why("area.pattern")}>
         {value("area.pattern")}
         {value("area.place", <span className="hold-small">{plan.pane.place === "" ? "centre" : plan.pane.place}</span>)}
+        {value("frame", <span className="hold-small">camera {holdText(hold, "frame", units).toLowerCase()}</span>)}
       </Row>
       <Row name="Aim" why={why("aim")}>
         {value("aim")}

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useRef, useState, type KeyboardEvent } from "react";
+import { useEffect, useRef, useState, type KeyboardEvent } from "react";
 import { request } from "../../api/client";
 import type { Rush, Units } from "../../api/types";
 import { useWidth } from "../../ui/useWidth";
@@ -37,6 +37,9 @@ const NARROW = 560;
 const shades = [1 / 250, 1 / 800, 1 / 1600, 1 / 3200];
 const shadeOf = (seconds: number): number => shades.filter((limit) => seconds <= limit).length;
 
+/** A share in tenths, with a nought for hardly ever. */
+const tens = (share: number): string => String(Math.min(9, Math.round(share * 10)));
+
 const nearest = (list: number[], value: number): number =>
   list.reduce(
     (best, one, at) => (Math.abs(Math.log(one / value)) < Math.abs(Math.log(list[best]! / value)) ? at : best),
@@ -50,11 +53,16 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
   const [over, setOver] = useState<[number, number] | null>(null);
   const found = useQuery({
     queryKey: ["map", id, stamp],
-    queryFn: () => request<MapAnswer>("GET", `rushes/${id}/map`),
+    queryFn: ({ signal }) => request<MapAnswer | null>("GET", `rushes/${id}/map`, undefined, signal),
     placeholderData: (old) => old,
   });
   const map = found.data;
-  if (map === undefined) {
+  // the map is drawn anew round what was picked, and the focus goes along with it
+  useEffect(() => {
+    if (grid.current?.contains(document.activeElement) === true)
+      grid.current.querySelector<HTMLElement>(".map-cell.here")?.focus();
+  }, [map]);
+  if (!map) {
     return (
       <p className="note map-wait">{found.isError ? found.error.message : "Planning other distances and speeds…"}</p>
     );
@@ -86,12 +94,15 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
     setOver(to);
     grid.current?.querySelector<HTMLElement>(`[data-cell="${to[0]}-${to[1]}"]`)?.focus();
   };
+  // one area everywhere is said once; what differs then is how often it keeps the right thing
+  const used = [...new Set(map.cells.flat().flatMap((one) => (one === null ? [] : [one.area])))];
+  const sole = used.length === 1;
   const says = (speed: number, distance: number, there: Cell | null | undefined): string =>
     `${show(map.distances_m[distance]!, "length", units)}, ${show(map.speeds_mps[speed]!, "speed", units)}: ${
-      there ? `${areaNames[there.area].toLowerCase()}, ${shutter(there.shutter_s)}` : "too close to focus"
+      there
+        ? `${areaNames[there.area].toLowerCase()}, ${shutter(there.shutter_s)}${sole ? `, right ${tens(there.score)} times of 10` : ""}`
+        : "too close to focus"
     }`;
-  const used = [...new Set(map.cells.flat().flatMap((one) => (one === null ? [] : [one.area])))];
-
   return (
     <div className="map" data-testid="map" ref={attach}>
       <div className="map-body">
@@ -128,7 +139,7 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
                         onKeyDown={go}
                         onClick={() => onMove(map.distances_m[distance]!, map.speeds_mps[speed]!)}
                       >
-                        {there === null ? "" : areaLetters[there.area]}
+                        {there === null ? "" : sole ? tens(there.score) : areaLetters[there.area]}
                       </button>
                     </span>
                   );
@@ -172,11 +183,17 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
         )}
       </p>
       <p className="map-key note">
-        {used.map((area) => (
-          <span key={area}>
-            <b>{areaLetters[area]}</b> {areaNames[area].toLowerCase()}
+        {sole ? (
+          <span>
+            {areaNames[used[0]!].toLowerCase()} everywhere; <b>8</b> keeps the right thing 8 times of 10
           </span>
-        ))}
+        ) : (
+          used.map((area) => (
+            <span key={area}>
+              <b>{areaLetters[area]}</b> {areaNames[area].toLowerCase()}
+            </span>
+          ))
+        )}
         <span className="map-shades">
           {["slower than 1/250", "", "", "", "1/3200 or faster"].map((text, at) => (
             <span key={at}>

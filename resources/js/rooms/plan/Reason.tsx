@@ -1,9 +1,11 @@
 import type { ReactNode } from "react";
 import type { Plan, Units } from "../../api/types";
+import { Explanation } from "../../glossary/Explanation";
 import { PopupButton } from "../../ui/PopupButton";
 import { tied } from "../../hold/sentences";
 import { areaNames, holdFields, holdText, type HoldField } from "../../hold/hold";
 import { WorkingSheet } from "./Working";
+import type { FigureChange } from "../../session/usePutFigure";
 
 const percent = (share: number): string => (share < 0.01 ? "under 1 %" : `${Math.round(share * 100)} %`);
 
@@ -12,7 +14,7 @@ type Props = {
   field: HoldField;
   units: Units;
   className: string;
-  onAssumed: () => void;
+  onAssumed: (change: FigureChange) => void;
   children: ReactNode;
 };
 
@@ -39,6 +41,7 @@ export function Reasoned({ plan, field, units, className, onAssumed, children }:
           </p>
           {field === "area.pattern" && <Ranking plan={plan} />}
           {working !== undefined && <WorkingSheet working={working} units={units} onAssumed={onAssumed} />}
+          <Explanation of={field} />
         </>
       }
     >

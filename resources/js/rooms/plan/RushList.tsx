@@ -28,7 +28,8 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
   const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: ["rushes"] });
 
   const copy = useMutation({
-    mutationFn: (id: string) => request<RushWhole>("POST", `rushes/${id}/duplicate`, { write_id: creation.writeId() }),
+    mutationFn: (id: string) =>
+      request<RushWhole>("POST", `rushes/${id}/duplicate`, { write_id: creation.writeId(id) }),
     onSuccess: async (made) => {
       creation.done();
       await refresh();
@@ -36,7 +37,11 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
     },
   });
   const remove = useMutation({
-    mutationFn: (row: RushRow) => request<null>("DELETE", `rushes/${row.id}`),
+    mutationFn: async (row: RushRow) => {
+      // what is being tried for it is of no use any more
+      await Promise.all(["outlook", "tips", "map"].map((what) => client.cancelQueries({ queryKey: [what, row.id] })));
+      return request<null>("DELETE", `rushes/${row.id}`);
+    },
     onSuccess: async (_, row) => {
       await refresh();
       onDeleted(row);
@@ -60,7 +65,7 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
         <label className="seek">
           Find a rush
           <input
-            autoFocus
+            data-first
             type="search"
             value={sought}
             placeholder="name, subject or kit"

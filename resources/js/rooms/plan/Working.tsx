@@ -1,9 +1,11 @@
-import { useId, useRef, useState, type ReactNode } from "react";
+import { useEffect, useId, useLayoutEffect, useRef, useState, type ReactNode } from "react";
 import type { Plan, Units } from "../../api/types";
 import { useAccount } from "../../session/boot";
+import { Explanation } from "../../glossary/Explanation";
 import { PopupButton } from "../../ui/PopupButton";
-import { figures, read, show, shutter, type Quantity } from "../../units/quantity";
-import { usePutFigure } from "../../session/usePutFigure";
+import { figures, quantityOf, show, shownToType, shutter } from "../../units/quantity";
+import { read } from "../../units/read";
+import { usePutFigure, type FigureChange } from "../../session/usePutFigure";
 
 export type WorkingOf = Plan["workings"][number];
 type Input = WorkingOf["inputs"][number];
@@ -20,9 +22,7 @@ const origins: Record<Input["origin"], string> = {
 export const inUnit = (value: number | string | null, unit: string, units: Units): string => {
   if (typeof value === "string") return value;
   if (value === null) return "∞";
-  const quantities: Record<string, Quantity> = { m: "length", "m/s": "speed" };
-  const quantity = quantities[unit];
-  if (quantity !== undefined) return show(value, quantity, units, 4);
+  if (unit === "m" || unit === "m/s") return show(value, quantityOf(unit), units, 4);
   if (unit === "s") return value > 0 && value < 0.1 ? shutter(value) : `${figures(value)} s`;
   if (unit === "mm" && value < 1) return `${figures(value * 1000)} µm`;
   return `${figures(value, 4)}${unit === "" || unit === "°" ? unit : `\u00a0${unit}`}`;
@@ -39,7 +39,7 @@ export function Explained({
   working: WorkingOf | undefined;
   units: Units;
   className: string;
-  onAssumed: () => void;
+  onAssumed: (change: FigureChange) => void;
   children: ReactNode;
 }) {
   if (working === undefined) return <div className={className}>{children}</div>;
@@ -48,7 +48,12 @@ export function Explained({
       label={`How ${working.title.toLowerCase()} was reached`}
       className={className}
       popupClass="working"
-      content={<WorkingSheet working={working} units={units} onAssumed={onAssumed} />}
+      content={
+        <>
+          <WorkingSheet working={working} units={units} onAssumed={onAssumed} />
+          <Explanation of={working.figure} />
+        </>
+      }
     >
       {children}
     </PopupButton>
@@ -67,7 +72,7 @@ export function WorkingSheet({
 }: {
   working: WorkingOf;
   units: Units;
-  onAssumed: () => void;
+  onAssumed: (change: FigureChange) => void;
 }) {
   return (
     <>
@@ -96,13 +101,21 @@ export function WorkingSheet({
           ))}
         </tbody>
       </table>
-      <p className="note">{working.source}</p>
+      <p className="note">{working.source.replaceAll("docs/model.md, ", "formulas of ")}</p>
     </>
   );
 }
 
 /** An assumed figure, which the person may replace by their own; it then holds for every plan of theirs. */
-function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAssumed: () => void }) {
+function Assumed({
+  input,
+  units,
+  onAssumed,
+}: {
+  input: Input;
+  units: Units;
+  onAssumed: (change: FigureChange) => void;
+}) {
   const { user } = useAccount();
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
@@ -111,12 +124,17 @@ function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAs
   const own = user.assumptions[name];
   const sent = useRef<string | null>(null);
   const save = usePutFigure(onAssumed);
+  const quantity = quantityOf(input.unit);
+  // an input that is assumed is a number
+  const value = own ?? Number(input.value);
 
-  const put = (value: number | null, text: string | null): void => {
+  const put = (next: number | null, text: string | null): void => {
     sent.current = text;
     setUnreadable(null);
+    const told = (of: number): string => shownToType(of, quantity, units, 4);
+    const words = { what: input.name, from: told(value), to: next === null ? "as assumed" : told(next) };
     save.mutate(
-      { name, value },
+      { name, value: next, words },
       {
         // what has been typed since stays as it is
         onSuccess: () => setTyped((now) => (now === text ? null : now)),
@@ -129,10 +147,16 @@ function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAs
   const fault = unreadable ?? save.error?.message ?? null;
   const take = (): void => {
     if (typed === null || typed === sent.current) return;
-    const found = read(typed, input.unit === "s" ? "time" : "plain", units, 0);
+    const found = read(typed, { quantity, units, shown: value });
     if ("fault" in found) setUnreadable(`${found.fault}.`);
     else put(found.value, typed);
   };
+  // whatever way it is left
+  const latest = useRef(take);
+  useEffect(() => {
+    latest.current = take;
+  });
+  useLayoutEffect(() => () => latest.current(), []);
 
   return (
     <span className="assumed">
@@ -140,14 +164,18 @@ function Assumed({ input, units, onAssumed }: { input: Input; units: Units; onAs
         id={id}
         aria-label={`${input.name}, assumed`}
         aria-invalid={fault !== null}
-        value={typed ?? inUnit(own ?? input.value, input.unit, units).replace(/\u00a0.*$/, "")}
+        value={typed ?? shownToType(value, quantity, units, 4)}
         onChange={(event) => setTyped(event.target.value)}
         onBlur={take}
         onKeyDown={(event) => {
           if (event.key === "Enter") take();
+          if (event.key !== "Escape" || typed === null) return;
+          event.stopPropagation();
+          setTyped(null);
+          setUnreadable(null);
         }}
       />
-      {input.unit !== "" && input.unit !== "s" && <span> {input.unit}</span>}
+      {quantity === "plain" && input.unit !== "" && <span> {input.unit}</span>}
       {own !== undefined && (
         <button type="button" className="text-button" onClick={() => put(null, typed)}>
           back to default

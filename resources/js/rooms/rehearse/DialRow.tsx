@@ -1,4 +1,5 @@
 import type { Dials } from "../../api/types";
+import { Choice } from "../../ui/Choice";
 import { areaNames } from "../../hold/hold";
 import { figures, shutter } from "../../units/quantity";
 import { noDials, turned } from "../../hold/dials";
@@ -31,20 +32,16 @@ export function DialRow({ hold, choices, dials, onTurn, onChange }: Props) {
   return (
     <section className="dials" aria-label="Try other dials">
       {choices.areas.length > 0 && (
-        <label className="dial-field">
+        <div className="dial-field">
           <span className="setting-name">area</span>
-          <select
-            className={dials.area === undefined ? "plain-input" : "plain-input dial-turned"}
+          <Choice
+            className={dials.area === undefined ? undefined : "dial-turned"}
+            label="area"
             value={dials.area ?? hold.area.pattern}
-            onChange={(event) => turn({ area: event.target.value as Dials["area"] })}
-          >
-            {choices.areas.map((area) => (
-              <option key={area} value={area}>
-                {areaNames[area]}
-              </option>
-            ))}
-          </select>
-        </label>
+            options={choices.areas.map((area) => ({ value: area, words: areaNames[area] }))}
+            onChange={(area) => turn({ area })}
+          />
+        </div>
       )}
       {choices.stays.length > 0 && (
         <Notches

@@ -1,10 +1,13 @@
-import type { Dials } from "../../api/types";
+import type { Dials, Plan } from "../../api/types";
+import { parting } from "../../hold/parting";
 import { count, percent, spread } from "../../units/counts";
 import { type Estimate, type Remedies, type TriedEstimate } from "./rehearsal";
 import { VerdictMark, verdictWords } from "./Verdicts";
 
 type Props = {
   told: Estimate | undefined;
+  /** What the plan promises. */
+  odds: Plan["odds"];
   /** Whether it is of the hold before, while the new one is played. */
   stale: boolean;
   tried: TriedEstimate | undefined;
@@ -14,7 +17,7 @@ type Props = {
 };
 
 /** What many passes tell: how many to expect, what the others die of, and which dial saves them. */
-export function ExpectationPanel({ told, stale, tried, helps, wrong, onTry }: Props) {
+export function ExpectationPanel({ told, odds, stale, tried, helps, wrong, onTry }: Props) {
   if (told === undefined)
     return (
       <p className="told-wait note" aria-busy={wrong === null}>
@@ -22,6 +25,7 @@ export function ExpectationPanel({ told, stale, tried, helps, wrong, onTry }: Pr
       </p>
     );
   const shown = tried ?? told;
+  const parts = tried === undefined && !stale ? parting(odds, told.keeper.share) : null;
   const worth = shown.losses.filter((loss) => loss.frames >= 0.05 * shown.frames);
   return (
     <section
@@ -93,6 +97,12 @@ export function ExpectationPanel({ told, stale, tried, helps, wrong, onTry }: Pr
           })}
           {worth.length === 0 && <li>Hardly any frame dies.</li>}
         </ul>
+        {parts !== null && (
+          <p className="note" data-testid="parting">
+            {parts} The plan sums up chances; here they meet in time
+            {worth[0] === undefined ? "" : `, and most frames that die do so ${worth[0].dies}`}. Trust this one.
+          </p>
+        )}
       </div>
     </section>
   );

@@ -24,7 +24,7 @@ export function PassLane({ take, kind, closestM, time, units }: Props) {
   const at = stepAt(take, time);
   const distance = pass.distance_m[at]!;
   const x = scale.x(distance);
-  const shape = shapeOf(kind, scene.posture);
+  const shape = shapeOf(kind, scene.posture, scene.end_on);
   const mark = fitted(shape, 50, 30);
   const main = take.tried ?? take;
   const focus = main.focus_m[at]!;

@@ -1,27 +1,28 @@
-import { focusTargets, lockOnStart } from "../../generated/vocabulary";
+import { aims, focusTargets, lockOnStart } from "../../generated/vocabulary";
 import type { Rush, SubjectKind } from "../../api/types";
 import { useWidth } from "../../ui/useWidth";
-import { shapeOf, Silhouette } from "../../lane/silhouettes";
+import { headFrom, shapeOf, Silhouette } from "../../lane/silhouettes";
 import { frameAt, stepAt, type FocusTarget, type Take } from "./rehearsal";
 import { VerdictPath } from "./Verdicts";
 import { Ground } from "../../pane/Clutter";
 import { hexagon } from "../../pane/Pane";
+import { paneSize } from "../../pane/paneSize";
 
 type Props = { take: Take; rush: Rush; kind: SubjectKind; time: number };
 
 /** The frame while a pass is played: the subject where the aim leaves it, what sweeps by, and what the area holds. */
 export function PassPane({ take, rush, kind, time }: Props) {
-  const [attach, width] = useWidth();
+  const [attach, room] = useWidth();
   const { pass, scene } = take;
   const main = take.tried ?? take;
   const at = stepAt(take, time);
-  const height = Math.round((width * 2) / 3);
+  const { width, height } = paneSize(room, scene.frame_ratio);
   const distance = pass.distance_m[at]!;
   const grow = scene.work_m / distance;
   const size = { width: scene.subject.width * grow * width, height: scene.subject.height * grow * height };
-  // the aim is where the area is; the subject is left behind by what the aim strays
-  const aimX = scene.place.x * width;
-  const aimY = scene.place.y * height;
+  // what is aimed at is left behind by what the aim strays, and the rest of it hangs by that
+  const aimX = scene.aim.x * width;
+  const aimY = scene.aim.y * height;
   const x = aimX - pass.aside[at]! * width;
   const y = aimY + pass.above[at]! * height;
   const pattern = main.hold.area.pattern;
@@ -33,8 +34,10 @@ export function PassPane({ take, rush, kind, time }: Props) {
         height: Math.max(lockOnStart.height * height, size.height * 0.6),
       }
     : { width: main.area.width * width, height: main.area.height * height };
-  const [areaX, areaY] = lockOn && held === 1 ? [x, y] : [aimX, aimY];
-  const shape = shapeOf(kind, scene.posture);
+  const [areaX, areaY] = lockOn && held === 1 ? [x, y] : [scene.place.x * width, scene.place.y * height];
+  const shape = shapeOf(kind, scene.posture, scene.end_on);
+  const onHead = aims.some((aim) => aim.value === main.hold.aim && aim.onHead);
+  const [headX, headY] = onHead ? headFrom(shape, size, scene.way) : [0, 0];
   const arrived = time >= scene.arrives_s;
   const aimAzimuth = pass.azimuth[at]! + pass.aside[at]!;
   const strips = pass.obstacles
@@ -69,7 +72,7 @@ export function PassPane({ take, rush, kind, time }: Props) {
                 <Silhouette
                   shape={shape}
                   mirrored={scene.way < 0}
-                  box={{ x: x - size.width / 2, y: y - size.height / 2, ...size }}
+                  box={{ x: x - headX - size.width / 2, y: y - headY - size.height / 2, ...size }}
                   className={held === 1 || held === 5 ? "pane-subject" : "pane-subject pane-lost"}
                 />
               )}

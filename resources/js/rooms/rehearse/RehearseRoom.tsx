@@ -10,6 +10,7 @@ import { useAccount, useCatalogue } from "../../session/boot";
 import { newGesture } from "../../autosave/gesture";
 import { SaveLine } from "../../autosave/SaveLine";
 import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
+import { useAssume } from "../../session/usePutFigure";
 import { Empty } from "../scaffold/Empty";
 import { RecordPicker } from "../scaffold/RecordPicker";
 import { RoomGate } from "../scaffold/RoomGate";
@@ -35,6 +36,8 @@ import { TimeChart } from "./TimeChart";
 import { ExpectationPanel } from "./ExpectationPanel";
 import { rates, usePlay, type Playing } from "./usePlay";
 import { VerdictMark, verdictWords } from "./Verdicts";
+import "./rehearse.css";
+import { useTitle } from "../../ui/useTitle";
 
 /** The Rehearse room: plays the rush in the address, or the last one, against its hold. */
 export default function RehearseRoom() {
@@ -46,6 +49,7 @@ export default function RehearseRoom() {
   const first = rushes.data?.rushes[0]?.id;
   useFirst("rehearse", id, first);
 
+  useTitle(opened.data?.rush.name ?? null);
   return (
     <RoomGate
       what="your rush"
@@ -81,6 +85,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
   const [autosave] = useState(() => new RushAutosave(server));
   const record = useAutosave(autosave);
   useUndoKeys(autosave);
+  const assume = useAssume(autosave);
   const { id, plan, fault } = record.server;
   const taken = record.draft.dials;
   const stamp = `${record.server.revision} ${units} ${JSON.stringify(user.assumptions)}`;
@@ -142,6 +147,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
         <>
           <ExpectationPanel
             told={told.data}
+            odds={plan.odds}
             stale={told.isPlaceholderData || !planned}
             tried={noDials(dials) ? undefined : tried.data}
             helps={helps.data}
@@ -211,7 +217,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
               title="The figures a rehearsal rests on, assumed: put in your own"
               assumed={told.data.assumed}
               units={units}
-              onChanged={() => void autosave.refresh()}
+              onChanged={assume}
             />
           )}
           <p className="note rehearse-note">

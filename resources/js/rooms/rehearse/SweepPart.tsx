@@ -2,6 +2,7 @@ import type { SweepList } from "../../generated/answers";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { request } from "../../api/client";
+import { runKey, useRun } from "../../api/useRun";
 import type { Dials } from "../../api/types";
 import { when } from "../../units/when";
 import { count, percent } from "../../units/counts";
@@ -19,9 +20,6 @@ type Props = {
 
 const names: Record<string, string> = { tracking: "area × stay × pace", exposure: "shutter × aperture" };
 
-/** How often a sweep under way is asked for, in ms. */
-const ASK_MS = 350;
-
 /** Sweeps of settings: begun, watched while they run in the background, cancelled, read, taken into the hold. */
 export function SweepPart({ id, stamp, follows, onTry, onChange }: Props) {
   const client = useQueryClient();
@@ -35,17 +33,9 @@ export function SweepPart({ id, stamp, follows, onTry, onChange }: Props) {
     placeholderData: (old) => old,
   });
   const found = last.data?.sweeps.find((one) => one.kind === kind);
-  const watched = useQuery({
-    queryKey: ["sweep", found?.id],
-    queryFn: () => request<Sweep>("GET", `sweeps/${found!.id}`),
-    enabled: found?.status === "running",
-    refetchInterval: (query) =>
-      query.state.data?.status === "running" || query.state.data === undefined ? ASK_MS : false,
-  });
-  const sweep =
-    found !== undefined && watched.data?.id === found.id
-      ? { ...watched.data, stale: watched.data.stale || found.stale }
-      : found;
+  const path = `sweeps/${found?.id}`;
+  const watched = useRun(path, found);
+  const sweep = watched.run && { ...watched.run, stale: watched.run.stale || found?.stale === true };
   const put = (next: Sweep): void => {
     client.setQueryData<{ sweeps: Sweep[] }>(key, (old) => ({
       sweeps: [next, ...(old?.sweeps ?? []).filter((one) => one.kind !== next.kind)],
@@ -58,12 +48,12 @@ export function SweepPart({ id, stamp, follows, onTry, onChange }: Props) {
   const cancel = useMutation({
     mutationFn: (one: Sweep) => request<Sweep>("DELETE", `sweeps/${one.id}`),
     onSuccess: (one) => {
-      client.setQueryData(["sweep", one.id], one);
+      client.setQueryData(runKey(path), one);
       put(one);
     },
   });
   const runs = sweep?.status === "running";
-  const problem = begin.error ?? cancel.error ?? (runs ? watched.error : null);
+  const problem = begin.error ?? cancel.error ?? watched.error;
 
   return (
     <section className="sweep" aria-label="Sweep of settings">
@@ -118,7 +108,8 @@ export function SweepPart({ id, stamp, follows, onTry, onChange }: Props) {
 const ended = (sweep: Sweep): string => {
   const made = when(sweep.at);
   if (sweep.status === "overtaken") return "The rush changed while it ran; it stopped there.";
-  if (sweep.status === "failed") return "It broke off. What it had found is kept; sweep again.";
+  if (sweep.status === "failed")
+    return `It broke off: ${sweep.problem ?? "nobody knows why."} What it had found is kept; sweep again.`;
   if (sweep.status === "cancelled") return `Cancelled after ${sweep.done} of ${sweep.passes} passes, ${made}.`;
   return sweep.stale ? `Made ${made}; the rush has changed since.` : `${sweep.passes} passes of every hold, ${made}.`;
 };
@@ -130,6 +121,9 @@ type GridProps = {
   onTry: (dials: Dials) => void;
   onChange: (dials: Dials) => void;
 };
+
+/** Share of sharp frames below which nobody would go out for the best of them. */
+const HOPELESS = 0.05;
 
 /** Sharp frames a pass for every hold: shaded by keeper rate, ○ now, ▲ best; arrows move, Enter picks. */
 function SweepGrid({ grid, finished, stale, onTry, onChange }: GridProps) {
@@ -156,12 +150,19 @@ function SweepGrid({ grid, finished, stale, onTry, onChange }: GridProps) {
     body.current?.querySelector<HTMLElement>(`[data-cell="${to.join("-")}"]`)?.focus();
   };
   const best = grid.best;
+  const frames = Math.max(0, ...grid.rows.flatMap(({ cells }) => cells.map((one) => one.frames)));
+  const hopeless = best !== null && finished && best.sharp < HOPELESS * frames;
   return (
     <>
       {best !== null && (
         <p className="sweep-best" data-testid="sweep-best">
           {stale ? "Before the rush changed: " : ""}
-          {best.is_present ? (
+          {hopeless ? (
+            <>
+              <b>None of these helps</b>: at most {best.sharp.toFixed(1)} of {count(frames)} frames are sharp. What
+              would help is beside the plan
+            </>
+          ) : best.is_present ? (
             <>
               <b>The hold as it is</b> does best
             </>
@@ -177,7 +178,7 @@ function SweepGrid({ grid, finished, stale, onTry, onChange }: GridProps) {
               <b>The hold as it is</b> does as well as any. Highest is {best.words}, which cannot be told apart
             </>
           )}
-          {best.runner_up === null
+          {hopeless || best.runner_up === null
             ? ""
             : best.runner_up.margin.telling && best.runner_up.margin.mean > 0
               ? `; next is ${best.runner_up.words}, ${count(Math.abs(best.runner_up.margin.mean))} ± ${(best.runner_up.margin.half ?? 0).toFixed(1)} behind`

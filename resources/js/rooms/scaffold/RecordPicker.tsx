@@ -1,3 +1,5 @@
+import { Choice } from "../../ui/Choice";
+
 type Props = {
   /** What is picked, as in "Rush". */
   label: string;
@@ -11,17 +13,12 @@ type Props = {
 /** The title of a room: which record is open, and the way to any other. */
 export function RecordPicker({ label, value, name, options, onPick }: Props) {
   return (
-    <select
-      className="plain-input title-select"
-      aria-label={label}
+    <Choice
+      className="title-select"
+      label={label}
       value={value}
-      onChange={(event) => onPick(event.target.value)}
-    >
-      {options.map((one) => (
-        <option key={one.id} value={one.id}>
-          {one.id === value ? name : one.name}
-        </option>
-      ))}
-    </select>
+      options={options.map((one) => ({ value: one.id, words: one.id === value ? name : one.name }))}
+      onChange={onPick}
+    />
   );
 }

@@ -42,7 +42,10 @@ export function useMake<Whole extends { id: string }, Given = void>(
   const arrived = useArrived(of);
   return useMutation({
     mutationFn: async (given: Given) =>
-      request<Whole>("POST", of.path, { write_id: creation.writeId(), ...(await body(given)) }),
+      request<Whole>("POST", of.path, {
+        write_id: creation.writeId(JSON.stringify(given ?? "")),
+        ...(await body(given)),
+      }),
     onSuccess: async (made) => {
       creation.done();
       await arrived(made.id);

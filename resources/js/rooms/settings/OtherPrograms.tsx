@@ -3,7 +3,8 @@ import { useState } from "react";
 import { request } from "../../api/client";
 import type { TokenList, TokenMade } from "../../generated/answers";
 import { limits } from "../../generated/vocabulary";
-import { Choice, TextInput } from "../../ui/inputs";
+import { TextInput } from "../../ui/inputs";
+import { Choice } from "../../ui/Choice";
 import { when } from "../../units/when";
 
 const scopes = [

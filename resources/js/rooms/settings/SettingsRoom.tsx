@@ -11,6 +11,8 @@ import { leave } from "../../session/leaving";
 import { forgetUnsent, unsentOf } from "../../session/unsent";
 import { when } from "../../units/when";
 import { OtherPrograms } from "./OtherPrograms";
+import "./settings.css";
+import { useTitle } from "../../ui/useTitle";
 
 const choices: { name: keyof Settings; label: string; options: { value: string; words: string; note: string }[] }[] = [
   {
@@ -42,6 +44,7 @@ const choices: { name: keyof Settings; label: string; options: { value: string; 
 
 /** Everything about the account in one place. */
 export default function SettingsRoom() {
+  useTitle(null, "Settings");
   const { user, change, gone } = useAccount();
   const [leaving, setLeaving] = useState(false);
   const visitor = user.demo_until !== null;
@@ -98,7 +101,7 @@ export default function SettingsRoom() {
 
 /** Signs out; what has not been sent yet is sent first, and not thrown away unasked. */
 function SignOut() {
-  const { user, outbox, gone } = useAccount();
+  const { user, outbox, uploads, gone } = useAccount();
   const [unsent, setUnsent] = useState(0);
   const [busy, setBusy] = useState(false);
   const go = async (): Promise<void> => {
@@ -108,7 +111,7 @@ function SignOut() {
   };
   const ask = async (): Promise<void> => {
     setBusy(true);
-    await outbox.flush();
+    await Promise.all([outbox.flush(), uploads.flush()]);
     const left = unsentOf(user.key);
     if (left === 0) await go();
     else {

@@ -1,9 +1,12 @@
-import type { ReactNode } from "react";
+import { useId, type ReactNode } from "react";
 import type { ApiProblem } from "../../api/client";
 import { Logo } from "../../ui/Logo";
+import "./sign-in.css";
+import { useTitle } from "../../ui/useTitle";
 
 /** A page for whoever is not signed in. */
 export function AuthPage({ children }: { children: ReactNode }) {
+  useTitle(null, "Sign in");
   return (
     <main className="door">
       <p className="brand">
@@ -26,22 +29,25 @@ type Field = {
 /** A field with what is wrong with it, where something is. */
 export function AuthField({ name, label, type, autoComplete, problem, value }: Field) {
   const fault = problem?.fault(`/${name}`) ?? null;
+  const id = useId();
   return (
-    <label className="field">
-      {label}
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
       <input
+        id={id}
         name={name}
         type={type}
         autoComplete={autoComplete}
         defaultValue={value}
         required
         aria-invalid={fault !== null}
+        aria-describedby={`${id}-note`}
       />
       {fault !== null && (
-        <span className="note fault" role="alert">
+        <span id={`${id}-note`} className="note fault" role="alert">
           {fault}
         </span>
       )}
-    </label>
+    </div>
   );
 }

@@ -1,5 +1,6 @@
 import { forgetUnsentOfOthers, unsentOfOthers } from "../../session/unsent";
 import { AuthPage } from "./AuthPage";
+import "./sign-in.css";
 
 /** Before another account comes in: what somebody else has not sent yet is not thrown away without asking. */
 export function OthersWork({ account, onDone }: { account: string; onDone: () => void }) {

@@ -1,6 +1,6 @@
 import type { SignedIn } from "../../generated/answers";
 import { useEffect, useState, type FormEvent } from "react";
-import { Link, useNavigate } from "react-router-dom";
+import { Link, useLocation, useNavigate } from "react-router-dom";
 import { ApiProblem, request } from "../../api/client";
 import type { User } from "../../api/types";
 import { boot } from "../../session/boot";
@@ -9,13 +9,23 @@ import { AuthPage, AuthField } from "./AuthPage";
 
 type Props = { register?: boolean; onIn: (user: User) => void };
 
+/** Addresses that are the door itself. */
+const DOORS = /^\/(sign-in|register|forgotten|reset\/.*)?$/;
+
+/** What was asked for before anybody was signed in, across the pages of the door. */
+const asked = (pathname: string, state: unknown): string =>
+  DOORS.test(pathname) ? ((state as { asked?: string } | null)?.asked ?? "/plan") : pathname;
+
 /** The way in: sign in, register, or look around the demo. */
 export function SignIn({ register = false, onIn }: Props) {
   const navigate = useNavigate();
+  const { pathname, state } = useLocation();
   const [problem, setProblem] = useState<ApiProblem | null>(null);
   const [busy, setBusy] = useState(false);
   const [telling, setTelling] = useState(() => leaving() !== null);
   useEffect(() => carryOut(() => setTelling(false)), []);
+
+  const onward = { asked: asked(pathname, state) };
 
   const enter = async (path: string, body: unknown): Promise<void> => {
     setBusy(true);
@@ -23,7 +33,8 @@ export function SignIn({ register = false, onIn }: Props) {
     try {
       const answer = await request<SignedIn>("POST", path, body);
       onIn(answer.user);
-      void navigate("/plan", { replace: true });
+      // to what was asked for before the door
+      void navigate(asked(pathname, state), { replace: true });
     } catch (thrown) {
       setProblem(thrown instanceof ApiProblem ? thrown : null);
     } finally {
@@ -51,7 +62,7 @@ export function SignIn({ register = false, onIn }: Props) {
           page open, or open it again when there is a line, and it is told by itself.
         </p>
       )}
-      <form onSubmit={submit} noValidate={false}>
+      <form key={register ? "register" : "sign-in"} onSubmit={submit} noValidate={false}>
         {register && <AuthField name="name" label="Your name" type="text" autoComplete="name" problem={problem} />}
         <AuthField name="email" label="E-mail address" type="email" autoComplete="username" problem={problem} />
         <AuthField
@@ -77,7 +88,15 @@ export function SignIn({ register = false, onIn }: Props) {
           <button type="submit" className="primary" disabled={busy || telling}>
             {register ? "Make my account" : "Sign in"}
           </button>
-          {register ? <Link to="/sign-in">I have an account</Link> : <Link to="/register">Make an account</Link>}
+          {register ? (
+            <Link to="/sign-in" state={onward}>
+              I have an account
+            </Link>
+          ) : (
+            <Link to="/register" state={onward}>
+              Make an account
+            </Link>
+          )}
           {boot.demo && (
             <button
               type="button"

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+/** What a file is, by what is in it; what it is called, and what its sender says it is, count for nothing. */
+final class ContentType
+{
+    public const UNKNOWN = 'application/octet-stream';
+
+    /** Bytes of the beginning that are looked at. */
+    public const BEGINNING = 65_536;
+
+    /** @param  string  $beginning  its first {@see BEGINNING} bytes, or all of it */
+    public static function of(string $beginning): string
+    {
+        $found = (new \finfo(FILEINFO_MIME_TYPE))->buffer($beginning);
+        $type = $found === false || $found === '' ? self::UNKNOWN : $found;
+        if (! str_starts_with($type, 'text/') && ! in_array($type, ['application/json', self::UNKNOWN], true)) {
+            return $type;
+        }
+        // what is longer is cut somewhere, perhaps in the middle of a letter
+        $whole =
+            strlen($beginning) < self::BEGINNING ? $beginning : mb_strcut($beginning, 0, self::BEGINNING - 4, 'UTF-8');
+        $text = ltrim($whole, "\u{FEFF} \t\r\n");
+        $isText = ! str_contains($whole, "\0") && mb_check_encoding($whole, 'UTF-8');
+
+        return match (true) {
+            ! $isText => self::UNKNOWN,
+            preg_match('/^[{\[]/', $text) === 1 => 'application/json',
+            preg_match('/^<\?xml|^<(gpx|kml)\b/i', $text) === 1 => 'application/xml',
+            default => 'text/plain',
+        };
+    }
+}

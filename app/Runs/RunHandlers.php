@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Runs;
+
+use App\Rehearsals\SweepRuns;
+use Illuminate\Contracts\Container\Container;
+
+/** Every kind of run there is, and who handles it. */
+final readonly class RunHandlers
+{
+    public const SWEEP = 'sweep';
+
+    private const KINDS = [self::SWEEP => SweepRuns::class];
+
+    /** @param  array<string, class-string<RunHandler>>  $kinds */
+    public function __construct(private Container $container, private array $kinds = self::KINDS) {}
+
+    public function of(string $kind): RunHandler
+    {
+        $handler = $this->kinds[$kind] ?? throw new \LogicException("Nobody handles runs of the kind {$kind}.");
+
+        return $this->container->make($handler);
+    }
+}

@@ -1,0 +1,250 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\RunRecord;
+use App\Models\User;
+use App\Runs\RunHandler;
+use App\Runs\RunHandlers;
+use App\Runs\Runs;
+use App\Runs\Work;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use RushHold\Faults\CannotBeReckoned;
+use Tests\Support\People;
+
+/** Counts to ten by ones and writes each number beside the run, as a room would its frames. */
+final class Counting implements RunHandler
+{
+    /** What the numbers rest on: changed by a test, the run is overtaken. */
+    public static ?string $rests = 'as-it-was';
+
+    /** Breaks at this number with a fault. */
+    public static ?int $faultyAt = null;
+
+    /** Does this in the middle of a portion. */
+    public static ?Closure $meanwhile = null;
+
+    public function atOnce(): int
+    {
+        return 2;
+    }
+
+    public function kept(): int
+    {
+        return 3;
+    }
+
+    public function fingerprint(RunRecord $run): ?string
+    {
+        return self::$rests;
+    }
+
+    public function work(RunRecord $run): Work
+    {
+        return new class($run->state['at'] ?? 0, $run->user_id) implements Work
+        {
+            private array $held = [];
+
+            public function __construct(private int $at, private readonly int $user) {}
+
+            public function step(): void
+            {
+                (Counting::$meanwhile ?? static fn () => null)();
+                if ($this->at === Counting::$faultyAt) {
+                    throw CannotBeReckoned::from('The number '.$this->at);
+                }
+                $this->held[] = ++$this->at;
+            }
+
+            public function isFinished(): bool
+            {
+                return $this->at >= 10;
+            }
+
+            public function done(): int
+            {
+                return $this->at;
+            }
+
+            public function whole(): int
+            {
+                return 10;
+            }
+
+            public function keep(): void
+            {
+                foreach ($this->held as $number) {
+                    DB::table('cache')->insert([
+                        'key' => "counted {$this->user} {$number} ".uniqid(),
+                        'value' => (string) $number,
+                        'expiration' => 1,
+                    ]);
+                }
+            }
+
+            public function state(): array
+            {
+                return ['at' => $this->at];
+            }
+
+            public function reading(): array
+            {
+                return ['sum' => ($this->at * ($this->at + 1)) / 2];
+            }
+        };
+    }
+}
+
+beforeEach(function () {
+    [Counting::$rests, Counting::$faultyAt, Counting::$meanwhile] = ['as-it-was', null, null];
+    app()->instance(RunHandlers::class, new RunHandlers(app(), ['count' => Counting::class]));
+    app()->when(Runs::class)->needs('$portionS')->give(0.0);
+    DB::table('cache')->delete();
+    $this->user = People::someone();
+    $this->runs = app(Runs::class);
+    $this->begin = fn (?User $user = null, string $subject = 'a'): RunRecord => $this->runs->begin(
+        $user ?? $this->user,
+        'count',
+        'to-ten',
+        $subject,
+        'as-it-was',
+        (new Counting())->work((new RunRecord())->forceFill(['state' => null, 'user_id' => 0])),
+    );
+    $this->counted = fn (): array => DB::table('cache')
+        ->where('key', 'like', 'counted %')
+        ->orderByRaw('CAST(value AS INT)')
+        ->pluck('value')
+        ->map(static fn (string $value): int => (int) $value)
+        ->all();
+});
+
+/** Lets a worker take so many portions. */
+function portions(int $count): void
+{
+    for ($one = 0; $one < $count; $one++) {
+        Artisan::call('queue:work', ['--once' => true, '--quiet' => true, '--sleep' => 0]);
+    }
+}
+
+it('goes on portion by portion, tells how far it has come, and writes what it brings just once', function () {
+    $run = ($this->begin)();
+    expect($run->progress())->toMatchArray(['status' => 'running', 'done' => 0, 'waiting' => false, 'problem' => null]);
+    portions(3);
+    $run->refresh();
+    expect($run->done)
+        ->toBe(3)
+        ->and($run->reading->sum)
+        ->toBe(6)
+        ->and(($this->counted)())
+        ->toBe([1, 2, 3]);
+    portions(20);
+    $run->refresh();
+    expect($run->status)
+        ->toBe('done')
+        ->and(($this->counted)())
+        ->toBe(range(1, 10))
+        ->and(DB::table('jobs')->count())
+        ->toBe(0);
+});
+
+it('says that it waits when no worker comes, and calls for one again when the call was lost', function () {
+    $run = ($this->begin)();
+    DB::table('jobs')->delete();
+    $this->travel(4)->seconds();
+    expect($run->fresh()->progress()['waiting'])->toBeTrue();
+    $this->runs->wake($run->fresh());
+    expect(DB::table('jobs')->count())->toBe(0); // not yet
+    $this->travel(10)->seconds();
+    [$one, $two] = [$run->fresh(), $run->fresh()];
+    $this->runs->wake($one);
+    $this->runs->wake($two);
+    expect(DB::table('jobs')->count())->toBe(1); // however many look at it
+    $this->travelBack();
+});
+
+it('keeps nothing of a portion that somebody else has done meanwhile, or that was cancelled under it', function () {
+    $run = ($this->begin)();
+    Counting::$meanwhile = function () use ($run): void {
+        Counting::$meanwhile = null;
+        app(Runs::class)->goOn($run->id);
+    };
+    $this->runs->goOn($run->id);
+    expect($run->refresh()->done)
+        ->toBe(1)
+        ->and(($this->counted)())
+        ->toBe([1]);
+
+    Counting::$meanwhile = fn () => app(Runs::class)->cancel($run);
+    $this->runs->goOn($run->id);
+    expect($run->refresh()->status)
+        ->toBe('cancelled')
+        ->and($run->done)
+        ->toBe(1)
+        ->and(($this->counted)())
+        ->toBe([1]);
+    Counting::$meanwhile = null;
+    portions(5);
+    expect($run->refresh()->done)
+        ->toBe(1)
+        ->and(DB::table('jobs')->count())
+        ->toBe(0);
+});
+
+it('is overtaken when what it rests on changes or goes', function () {
+    [$changed, $gone] = [($this->begin)(), ($this->begin)(subject: 'b')];
+    Counting::$rests = 'otherwise';
+    $this->runs->goOn($changed->id);
+    Counting::$rests = null;
+    $this->runs->goOn($gone->id);
+    expect($changed->refresh()->status)
+        ->toBe('overtaken')
+        ->and($gone->refresh()->status)
+        ->toBe('overtaken')
+        ->and(($this->counted)())
+        ->toBe([]);
+});
+
+it('fails with words when it cannot go on, and when a portion breaks four workers', function () {
+    $run = ($this->begin)();
+    Counting::$faultyAt = 2;
+    portions(5);
+    expect($run->refresh()->status)
+        ->toBe('failed')
+        ->and($run->problem)
+        ->toContain('The number 2')
+        ->and($run->done)
+        ->toBe(2);
+
+    $breaks = ($this->begin)(subject: 'b');
+    Counting::$meanwhile = fn () => throw new RuntimeException('out of memory');
+    for ($turn = 0; $turn < 6; $turn++) {
+        DB::table('jobs')->update(['reserved_at' => null, 'available_at' => time() - 1]);
+        portions(1);
+    }
+    expect($breaks->refresh()->status)->toBe('failed')->and($breaks->problem)->toContain('four times');
+});
+
+it('lets an account have only so many at once, and keeps only so many of one subject', function () {
+    $first = ($this->begin)();
+    $theirs = ($this->begin)(People::someone('Else'));
+    $this->travel(1)->seconds();
+    $second = ($this->begin)(subject: 'b');
+    $this->travel(1)->seconds();
+    $third = ($this->begin)(subject: 'c');
+    expect(array_map(fn (RunRecord $run): string => $run->fresh()->status, [$first, $second, $third, $theirs]))->toBe([
+        'cancelled',
+        'running',
+        'running',
+        'running',
+    ]);
+    for ($turn = 0; $turn < 6; $turn++) {
+        $this->travel(1)->seconds();
+        ($this->begin)(subject: 'd');
+    }
+    expect($this->user->runs()->where('subject_id', 'd')->count())
+        ->toBe(4) // two under way, two that were
+        ->and($theirs->fresh()->status)
+        ->toBe('running');
+    $this->travelBack();
+});
