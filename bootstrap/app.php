@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AppController;
 use App\Http\Middleware\BoundedBody;
 use App\Http\Middleware\ByKey;
 use App\Http\Middleware\ForItsAccount;
@@ -27,6 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->append(SecurityHeaders::class);
+        $middleware->encryptCookies(except: [AppController::THEME_COOKIE]);
         $middleware->web(
             prepend: [BoundedBody::class, ByKey::class],
             append: [ForItsAccount::class],

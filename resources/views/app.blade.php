@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en" data-theme="{{ $boot['user']['settings']['theme'] ?? 'paper' }}">
+<html lang="en" data-theme="{{ $theme }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

@@ -195,15 +195,9 @@ abstract class BrowserTestCase extends TestCase
         self::assertSame(0, $exit, implode("\n", $out));
     }
 
+    /** The first element of this kind; waits for it, and holds to it where the page draws it anew. */
     public function one(RemoteWebDriver $window, string $css): RemoteWebElement
     {
-        $window
-            ->wait(15, 50)
-            ->until(
-                static fn (): bool => $window->findElements(WebDriverBy::cssSelector($css)) !== [],
-                'Waited for '.$css,
-            );
-
         return $window->findElement(WebDriverBy::cssSelector($css));
     }
 
@@ -224,11 +218,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $found = '';
         $window->wait(15, 50)->until(function () use ($window, $css, $text, &$found): bool {
-            try {
-                return ($found = str_replace("\u{a0}", ' ', $this->one($window, $css)->getText())) === $text;
-            } catch (StaleElementReferenceException) {
-                return false;
-            }
+            return ($found = str_replace("\u{a0}", ' ', $this->one($window, $css)->getText())) === $text;
         }, "Waited for {$css} to read “{$text}”");
         self::assertSame($text, $found);
     }

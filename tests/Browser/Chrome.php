@@ -53,7 +53,7 @@ final class Chrome
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $driver = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30000, 60000);
+        $driver = PatientDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30000, 60000);
         if ($width >= 500) {
             self::fit($driver, $width, $height);
         }

@@ -15,13 +15,20 @@ use RushHold\Rush\SubjectKind;
 /** The page that carries the application, and what every visitor may know. */
 final readonly class AppController extends Controller
 {
+    /** What a device shows, written by the page itself: one of User::SETTINGS['theme']. */
+    public const THEME_COOKIE = 'rush-hold-theme';
+
     public function page(Request $request): Response
     {
         $user = $request->user();
 
+        $shape = $user instanceof User ? AccountController::shape($user) : null;
+        $theme = $request->cookie(self::THEME_COOKIE);
+
         return response()->view('app', [
+            'theme' => in_array($theme, User::SETTINGS['theme'], true) ? $theme : ($shape['settings']['theme'] ?? 'paper'),
             'boot' => [
-                'user' => $user instanceof User ? AccountController::shape($user) : null,
+                'user' => $shape,
                 'catalogue' => self::kinds(),
             ] + AccountController::offers(),
         ]);

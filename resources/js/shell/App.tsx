@@ -18,7 +18,8 @@ import { leaving } from "../session/leaving";
 import { Outbox, waitingSettings } from "../session/Outbox";
 import { unsentOfOthers } from "../session/unsent";
 import { antdTheme } from "../theme/antdTheme";
-import { applyTheme, themes, type ThemeName } from "../theme/tokens";
+import { keepTheme, keptTheme, themeHere } from "../theme/here";
+import { applyTheme } from "../theme/tokens";
 import { arrivedIn } from "./arrived";
 import { AccountContext, boot } from "../session/boot";
 import { ErrorBoundary } from "../ui/ErrorBoundary";
@@ -41,11 +42,6 @@ const client = new QueryClient({
   },
 });
 
-const THEME_KEY = "rush-hold:theme";
-const keptTheme = (): ThemeName => {
-  const kept = localStorage.getItem(THEME_KEY);
-  return kept !== null && kept in themes ? (kept as ThemeName) : "paper";
-};
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? "";
 
 const arrived = arrivedIn(client);
@@ -54,7 +50,10 @@ const arrived = arrivedIn(client);
 const IN_KEY = "rush-hold:in";
 
 /** An account with what this device has set for it and not yet sent. */
-const asSet = (user: User): User => ({ ...user, settings: { ...user.settings, ...waitingSettings(user.key) } });
+const asSet = (user: User): User => {
+  const settings = { ...user.settings, ...waitingSettings(user.key) };
+  return { ...user, settings: { ...settings, theme: themeHere(user.key, settings.theme) } };
+};
 
 const atStart = (): User | null => {
   const user = boot.user;
@@ -82,8 +81,8 @@ export function App() {
 
   useEffect(() => {
     applyTheme(theme);
-    localStorage.setItem(THEME_KEY, theme);
-  }, [theme]);
+    keepTheme(theme, key);
+  }, [theme, key]);
 
   useEffect(() => {
     localStorage.setItem(IN_KEY, key ?? "");

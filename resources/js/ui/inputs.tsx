@@ -17,6 +17,12 @@ type TextProps = {
 export function TextInput({ label, value, most = 60, className, placeholder, emptiable = false, onChange }: TextProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const [gesture, setGesture] = useState("");
+  const [isNeeded, setNeeded] = useState(false);
+  const end = (): void => {
+    if (typed === null) return;
+    setNeeded(!emptiable && typed.trim() === "");
+    setTyped(null);
+  };
   return (
     <>
       <input
@@ -30,16 +36,22 @@ export function TextInput({ label, value, most = 60, className, placeholder, emp
         onChange={(event) => {
           const text = event.target.value;
           setTyped(text);
+          setNeeded(false);
           const kept = text.trim();
           if (kept !== value && (emptiable || kept !== "")) onChange(kept, gesture);
         }}
-        onBlur={() => setTyped(null)}
+        onBlur={end}
         onKeyDown={(event) => {
           // inside a form the key sends the form
-          if (event.key === "Enter" && event.currentTarget.form === null) setTyped(null);
+          if (event.key === "Enter" && event.currentTarget.form === null) end();
         }}
       />
       <FullNote text={typed} most={most} />
+      {isNeeded && (
+        <span className="note" role="status">
+          {label} needs a word; it stays “{value}”.
+        </span>
+      )}
     </>
   );
 }

@@ -30,8 +30,9 @@ type Props = {
   onMove: (distanceM: number, speedMps: number) => void;
 };
 
-/** Narrower than this, in pixels, half the distances are shown. */
+/** Narrower than this, in pixels, a finger finds a cell only where fewer are shown: every so many distances and speeds. */
 const NARROW = 560;
+const STRIDES = { rows: 2, columns: 4 };
 
 /** Five shades for shutters, slow to fast. */
 const shades = [1 / 250, 1 / 800, 1 / 1600, 1 / 3200];
@@ -67,16 +68,16 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
       <p className="note map-wait">{found.isError ? found.error.message : "Planning other distances and speeds…"}</p>
     );
   }
-  const columns = map.distances_m.length;
   const now: [number, number] = [
     nearest(map.speeds_mps, Math.max(0.01, rush.motion.speed_mps)),
     nearest(map.distances_m, rush.distance.work_m),
   ];
   const [row, column] = over ?? now;
   const cell = map.cells[row]?.[column];
-  // on a phone every second distance, so that a finger finds a cell; the one that is now always stays
-  const stride = width > 0 && width < NARROW ? 2 : 1;
-  const shown = map.distances_m.map((_, at) => at).filter((at) => (at - now[1]) % stride === 0);
+  const stride = width > 0 && width < NARROW ? STRIDES : { rows: 1, columns: 1 };
+  // the one that is now always stays
+  const shown = [...map.distances_m.keys()].filter((at) => (at - now[1]) % stride.columns === 0);
+  const speeds = [...map.speeds_mps.keys()].filter((at) => (at - now[0]) % stride.rows === 0);
 
   const go = (event: KeyboardEvent): void => {
     const by: [number, number] | undefined = {
@@ -88,8 +89,8 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
     if (by === undefined) return;
     event.preventDefault();
     const to: [number, number] = [
-      Math.min(map.speeds_mps.length - 1, Math.max(0, row + by[0])),
-      Math.min(shown.at(-1) ?? columns - 1, Math.max(shown[0] ?? 0, column + by[1] * stride)),
+      Math.min(speeds.at(-1)!, Math.max(speeds[0]!, row + by[0] * stride.rows)),
+      Math.min(shown.at(-1)!, Math.max(shown[0]!, column + by[1] * stride.columns)),
     ];
     setOver(to);
     grid.current?.querySelector<HTMLElement>(`[data-cell="${to[0]}-${to[1]}"]`)?.focus();
@@ -109,14 +110,14 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
         <span className="map-axis">faster ↑</span>
         <div
           ref={grid}
-          className="map-grid"
+          className={stride.rows > 1 ? "map-grid map-few" : "map-grid"}
           role="grid"
           aria-label="Area and shutter by distance and speed"
           style={{ gridTemplateColumns: `64px repeat(${shown.length}, minmax(0, 1fr))` }}
           onPointerLeave={() => setOver(null)}
         >
-          {map.cells.toReversed().map((cells, upsideDown) => {
-            const speed = map.cells.length - 1 - upsideDown;
+          {speeds.toReversed().map((speed, upsideDown) => {
+            const cells = map.cells[speed]!;
             return (
               <div key={speed} role="row" className="map-row">
                 <span role="rowheader" className="map-speed">

@@ -5,6 +5,7 @@ import { Explanation } from "../../glossary/Explanation";
 import { PopupButton } from "../../ui/PopupButton";
 import { figures, quantityOf, show, shownToType, shutter } from "../../units/quantity";
 import { read } from "../../units/read";
+import { forgetUnread, keepUnread, unreadOf } from "../../units/unread";
 import { usePutFigure, type FigureChange } from "../../session/usePutFigure";
 
 export type WorkingOf = Plan["workings"][number];
@@ -118,9 +119,11 @@ function Assumed({
 }) {
   const { user } = useAccount();
   const id = useId();
-  const [typed, setTyped] = useState<string | null>(null);
-  const [unreadable, setUnreadable] = useState<string | null>(null);
   const name = input.assumption ?? "";
+  const field = `assumed/${name}`;
+  const waiting = unreadOf(field);
+  const [typed, setTyped] = useState<string | null>(waiting?.text ?? null);
+  const [unreadable, setUnreadable] = useState<string | null>(waiting?.fault ?? null);
   const own = user.assumptions[name];
   const sent = useRef<string | null>(null);
   const save = usePutFigure(onAssumed);
@@ -131,6 +134,7 @@ function Assumed({
   const put = (next: number | null, text: string | null): void => {
     sent.current = text;
     setUnreadable(null);
+    forgetUnread(field);
     const told = (of: number): string => shownToType(of, quantity, units, 4);
     const words = { what: input.name, from: told(value), to: next === null ? "as assumed" : told(next) };
     save.mutate(
@@ -148,8 +152,9 @@ function Assumed({
   const take = (): void => {
     if (typed === null || typed === sent.current) return;
     const found = read(typed, { quantity, units, shown: value });
-    if ("fault" in found) setUnreadable(`${found.fault}.`);
-    else put(found.value, typed);
+    if ("value" in found) return put(found.value, typed);
+    setUnreadable(`${found.fault}.`);
+    keepUnread(field, typed, `${found.fault}.`);
   };
   // whatever way it is left
   const latest = useRef(take);
@@ -173,6 +178,8 @@ function Assumed({
           event.stopPropagation();
           setTyped(null);
           setUnreadable(null);
+          forgetUnread(field);
+          latest.current = () => {};
         }}
       />
       {quantity === "plain" && input.unit !== "" && <span> {input.unit}</span>}

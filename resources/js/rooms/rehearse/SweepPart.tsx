@@ -246,7 +246,7 @@ function SweepGrid({ grid, finished, stale, onTry, onChange }: GridProps) {
                 try it on this pass
               </button>
               <button type="button" className="text-button" onClick={() => onChange(cell.dials)}>
-                take it into the hold
+                take what it found into the hold
               </button>
             </>
           )}
