@@ -45,10 +45,12 @@ use RushHold\Rush\EverydayNames;
 use RushHold\Rush\Facing;
 use RushHold\Rush\Follow;
 use RushHold\Rush\Foreground;
+use RushHold\Rush\Ground;
 use RushHold\Rush\LightDirection;
 use RushHold\Rush\Route;
 use RushHold\Rush\Schools;
 use RushHold\Rush\Separation;
+use RushHold\Rush\Sky;
 use RushHold\Rush\Streak;
 use RushHold\Rush\Style;
 use RushHold\Rush\Sure;
@@ -60,6 +62,8 @@ final class Vocabulary
     /** Assumed figures that a room must know before the plan has answered. */
     private const EARLY = [
         'obstacle.place',
+        'air.calm',
+        'air.height',
         'motion.travels',
         'rehearse.twig',
         'act.brake',
@@ -134,6 +138,8 @@ final class Vocabulary
             'entries' => ['Where the subject comes in.', self::of(Entry::cases())],
             'routes' => ['Whether the way it will take is known.', self::of(Route::cases())],
             'lightDirections' => ['Where the light comes from.', self::of(LightDirection::cases())],
+            'grounds' => ['What a line of sight runs over.', self::of(Ground::cases())],
+            'skies' => ['What stands between the sun and the ground.', self::of(Sky::cases())],
             'details' => ['Contrast of the target itself.', self::of(Detail::cases())],
             'schools' => [
                 'Questions on which practitioners disagree, and their answers; none picked is the product’s default.',

@@ -199,6 +199,8 @@ final class Assumptions
                 ...self::fingers(),
                 ...self::card(),
                 ...self::rehearsal(),
+                ...self::light(),
+                ...self::air(),
             ],
             null,
             'name',
@@ -601,6 +603,62 @@ final class Assumptions
             new Assumption('remedy.worth', 0.3, 0, 1, '', 'Share of the frames lost to a cause that a dial must save to be named against it', 'assumed'),
             new Assumption('remedy.better', 0.15, 0, 1, '', 'Share by which a bolder change must save more than a smaller one', 'assumed'),
             new Assumption('remedy.loss', 0.05, 0, 1, '', 'Share of all frames that a cause must cost to be worth a word', 'assumed'),
+        ];
+    }
+
+    /** @return list<Assumption> */
+    private static function light(): array
+    {
+        $clear = 'Light of a clear sky with the sun ';
+        $ev = static fn (int $at, float $ev, string $where): Assumption => new Assumption("light.sun.{$at}", $ev, -6, 18, 'EV', $clear.$where, 'assumed');
+        $stops = static fn (string $name, float $stops, string $of): Assumption => new Assumption("light.{$name}", $stops, -10, 0, 'stops', "What {$of} takes of the light", 'assumed');
+
+        return [
+            $ev(-6, 3, '6° under the horizon'),
+            $ev(-3, 6, '3° under the horizon'),
+            $ev(0, 9.5, 'on the horizon'),
+            $ev(3, 11.5, '3° up'),
+            $ev(6, 12.5, '6° up'),
+            $ev(10, 13.3, '10° up'),
+            $ev(20, 14.3, '20° up'),
+            $ev(30, 14.7, '30° up'),
+            $ev(45, 15, '45° up and more'),
+            $stops('sky.hazy', -1, 'a hazy sky'),
+            $stops('sky.bright', -2, 'bright cloud'),
+            $stops('sky.overcast', -3, 'an overcast sky'),
+            $stops('sky.heavy', -4, 'heavy cloud'),
+            $stops('shade', -2.5, 'a cliff or trees before the sun'),
+            new Assumption('light.meter_fades', 3, 0.25, 24, 'h', 'How long after a metering the day\'s light counts as reckoned again', 'assumed'),
+        ];
+    }
+
+    /** @return list<Assumption> */
+    private static function air(): array
+    {
+        $ground = static fn (string $name, float $c, string $over): Assumption => new Assumption("air.ground.{$name}", $c, 1e-16, 1e-10, 'm^(−2/3)', "How the air trembles 1.5 m over {$over} under a high clear sun, without wind", 'assumed');
+        $sun = static fn (string $name, float $share, string $under): Assumption => new Assumption("air.sun.{$name}", $share, 0, 1, '', "Share of the sun's heat that reaches the ground under {$under}", 'assumed');
+
+        return [
+            $ground('water', 1e-14, 'open water'),
+            $ground('snow', 3e-14, 'snow'),
+            $ground('marsh', 6e-14, 'marsh'),
+            $ground('grass', 2e-13, 'grass'),
+            $ground('stone', 4e-13, 'stone'),
+            $ground('sand', 5e-13, 'sand'),
+            $ground('tarmac', 1e-12, 'tarmac'),
+            $sun('clear', 1, 'a clear sky'),
+            $sun('hazy', 0.8, 'a hazy sky'),
+            $sun('bright', 0.5, 'bright cloud'),
+            $sun('overcast', 0.15, 'an overcast sky'),
+            $sun('heavy', 0.05, 'heavy cloud'),
+            new Assumption('air.wind', 4, 0.5, 50, 'm/s', 'Wind that halves the trembling', 'assumed'),
+            new Assumption('air.calm', 2, 0, 50, 'm/s', 'Wind where nobody has said', 'assumed'),
+            new Assumption('air.height', 1.5, 0.1, 500, 'm', 'Height of the line of sight over the ground where nobody has said', 'assumed'),
+            new Assumption('air.hunts', 0.4, 0.05, 1, '', 'Contrast under which autofocus slows and hunts', 'assumed'),
+            new Assumption('air.hopeless', 0.15, 0.01, 1, '', 'Contrast under which no setting helps', 'assumed'),
+            new Assumption('air.hunt_half', 0.1, 0.01, 1, '', 'How much less contrast makes autofocus twice as slow once it hunts', 'assumed'),
+            new Assumption('air.wash', 3, 0.5, 20, '', 'How many times the blur that counts as sharp shimmer must be to take half the contrast autofocus sees', 'assumed'),
+            new Assumption('air.blank', 0.8, 0, 5, '', 'How much a small area loses where haze has taken all contrast', 'assumed'),
         ];
     }
 }

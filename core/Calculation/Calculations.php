@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace RushHold\Calculation;
 
 use RushHold\Faults\UnknownCalculation;
+use RushHold\Light\Fog;
+use RushHold\Light\Observer;
+use RushHold\Light\Sun;
+use RushHold\Light\Turbulence;
 use RushHold\Motion\FocusLag;
 use RushHold\Motion\MotionBlur;
 use RushHold\Motion\Occlusion;
@@ -30,7 +34,11 @@ final class Calculations
     /** @return array<string, Calculation> */
     public static function all(): array
     {
-        return self::$all ??= array_column([...self::optics(), ...self::motion(), ...self::technique()], null, 'name');
+        return self::$all ??= array_column(
+            [...self::optics(), ...self::motion(), ...self::technique(), ...self::light()],
+            null,
+            'name',
+        );
     }
 
     /** @return list<Calculation> */
@@ -160,6 +168,48 @@ final class Calculations
                         $in['distance_m'],
                         $in['crossing_mps'],
                     ),
+                ],
+            ),
+        ];
+    }
+
+    /** @return list<Calculation> */
+    private static function light(): array
+    {
+        $distance = new Input('distance_m', 0.001, 1e6);
+
+        return [
+            new Calculation(
+                'sun',
+                [new Input('latitude_deg', -90, 90), new Input('longitude_deg', -180, 180), new Moment('time_utc')],
+                static function (array $in): array {
+                    $sun = Sun::at(Observer::at($in['latitude_deg'], $in['longitude_deg']), $in['time_utc']);
+
+                    return [
+                        'altitude_deg' => $sun->altitudeDeg,
+                        'apparent_deg' => $sun->apparentDeg(),
+                        'azimuth_deg' => $sun->azimuthDeg,
+                    ];
+                },
+            ),
+            new Calculation(
+                'shimmer',
+                [new Input('cn2', 1e-20, 1e-6), $distance, new Input('focal_mm', 1, 5000)],
+                static function (array $in): array {
+                    $air = Turbulence::of($in['cn2']);
+
+                    return [
+                        'r0_mm' => 1000 * $air->coherenceM($in['distance_m']),
+                        'angle_urad' => 1e6 * $air->blurRad($in['distance_m']),
+                        'blur_mm' => $air->blurMm($in['focal_mm'], $in['distance_m']),
+                    ];
+                },
+            ),
+            new Calculation(
+                'fog',
+                [new Input('visibility_m', 1, 1e6), new Input('distance_m', 0, 1e6)],
+                static fn (array $in): array => [
+                    'contrast' => Fog::contrast($in['visibility_m'], $in['distance_m']),
                 ],
             ),
         ];

@@ -16,7 +16,7 @@ final readonly class AreaScore
     public const TAKES = [
         'part' => ['self', 'no-eye', 'group'],
         'behind' => ['behind', 'foliage', 'side', 'tiny', 'unseen'],
-        'nothing' => ['plain', 'pinpoint', 'sensor'],
+        'nothing' => ['plain', 'pinpoint', 'sensor', 'haze'],
     ];
 
     public float $score;

@@ -32,12 +32,16 @@ final readonly class AreaScorer
     /** The same of what stands or passes in front. */
     private float $harmInFront;
 
+    /** How much of its work autofocus can do in this air. */
+    private float $ease;
+
     public function __construct(private Situation $situation)
     {
         $half = $situation->framing->depthM / 2;
         $limitMm = $situation->limitMm($situation->rush->standard);
         $this->harm = $situation->lostAt($situation->behindM(), $situation->kit->widestF(), $limitMm);
         $this->harmInFront = $situation->lostAt($situation->frontM(), $situation->kit->widestF(), $limitMm);
+        $this->ease = $situation->seeing->ease($situation->contrast);
         $this->deep = $half > 0 ? min(1.0, $situation->halfDepthM($situation->kit->widestF()) / $half) : 1.0;
     }
 
@@ -76,6 +80,7 @@ final readonly class AreaScorer
                 'unseen' => $this->harm * $this->unseen($area, $size),
                 'side' => $this->harm * $this->side($area),
                 'plain' => $this->plain($area, $size),
+                'haze' => $this->haze($size),
                 'pinpoint' => $this->pinpoint($area),
                 'no-eye' => $this->noEye($area),
                 'tiny' => $this->tiny($area, $detection),
@@ -171,7 +176,7 @@ final readonly class AreaScorer
                     Foreground::Dense => $this->value('detection.dense'),
                 };
 
-        return $this->value('detection.best') * $size * $outline * $broken;
+        return $this->value('detection.best') * $size * $outline * $broken * $this->ease;
     }
 
     /** Share of the area that is not filled by the subject. */
@@ -311,6 +316,12 @@ final readonly class AreaScorer
             ? $this->value('clutter.plain') * (1 - min(1.0, 2 * $size)) +
                     ($area === AfArea::LockOn ? $this->value('pull.lock_on.plain') : 0.0)
             : 0.0;
+    }
+
+    /** Haze and shimmer leave a small area nothing to measure. */
+    private function haze(float $size): float
+    {
+        return $this->ease < 1 ? $this->value('air.blank') * (1 - $this->ease) * (1 - min(1.0, $size)) : 0.0;
     }
 
     /** A pinpoint on something that moves falls on plain patches between its marks. */

@@ -10,9 +10,15 @@ final readonly class Concession
     /** The subject is larger than the frame. */
     public const TOO_LARGE = 'too_large';
 
+    /** Haze leaves so little contrast that autofocus hunts. */
+    public const HUNTS = 'hunts';
+
+    /** Haze leaves so little contrast that no setting helps. */
+    public const HOPELESS = 'hopeless';
+
     /**
-     * @param  string  $step  aperture, standard, shutter, light, depth, limit, overexposure or frame
-     * @param  string  $cause  why, as a code of the step: {@see TOO_LARGE} or one of the constants of {@see Exposure\Concessions}
+     * @param  string  $step  aperture, standard, shutter, light, depth, limit, overexposure, frame or air
+     * @param  string  $cause  why, as a code of the step: a constant of this class or of {@see Exposure\Concessions}
      * @param  array<string, float|string>  $figures  what its words tell, units in the names
      * @param  float  $costStops  stops of light it gains; for "light" and "overexposure" the stops still missing or too many
      * @param  float  $costMm  blur it allows beyond what was asked, in mm on the sensor

@@ -40,6 +40,9 @@ final readonly class Situation
         public Framing $framing,
         public AimWander $wander,
         public Dials $dials,
+        public Seeing $seeing,
+        /** Share of contrast the air leaves autofocus at the working distance. */
+        public float $contrast,
     ) {}
 
     /**
@@ -57,6 +60,7 @@ final readonly class Situation
 
         $magnification = $optic->magnification($rush->workM);
         $residual = self::residualOf($rush, $rush->travel, $assumptions);
+        $seeing = Seeing::of($rush, $assumptions, $kit->focalMm());
         $framing = Framing::of($rush, $kit, $assumptions, $magnification, self::onTheMove($rush, $assumptions));
 
         return new self(
@@ -69,6 +73,8 @@ final readonly class Situation
             $framing,
             AimWander::of($rush, $assumptions, $framing),
             $dials ?? Dials::none(),
+            $seeing,
+            $seeing->contrast($rush->workM, $rush->standard->limitMm($kit->body->sensor)),
         );
     }
 
@@ -211,7 +217,7 @@ final readonly class Situation
         };
     }
 
-    /** How many times as long autofocus takes in this light on this subject. */
+    /** How many times as long autofocus takes in this light and air on this subject. */
     public function focusSlower(): float
     {
         $dark =
@@ -219,6 +225,7 @@ final readonly class Situation
             $this->assumptions->value('rehearse.dim_half');
 
         return 2 ** min(5.0, $dark) *
+            $this->seeing->slower($this->contrast) *
             ($this->rush->subject->detail === Detail::Low ? $this->assumptions->value('rehearse.plain') : 1.0);
     }
 

@@ -14,6 +14,7 @@ final readonly class Frame
      * @param  float  $motionMm  blur on the sensor by what is left of its motion
      * @param  float  $shakeMm  blur by the hands
      * @param  float  $defocusMm  blur by the plane's distance from it, and by the depth of its group
+     * @param  float  $shimmerMm  blur by the air
      * @param  float  $totalMm  all of them and diffraction, added as squares
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Frame
         public float $motionMm,
         public float $shakeMm,
         public float $defocusMm,
+        public float $shimmerMm,
         public float $totalMm,
         public Verdict $verdict,
     ) {}
@@ -37,6 +39,7 @@ final readonly class Frame
             'motion_mm' => $this->motionMm,
             'shake_mm' => $this->shakeMm,
             'defocus_mm' => $this->defocusMm,
+            'shimmer_mm' => $this->shimmerMm,
             'total_mm' => $this->totalMm,
             'verdict' => $this->verdict->value,
         ];

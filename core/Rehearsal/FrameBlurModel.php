@@ -26,6 +26,8 @@ final readonly class FrameBlurModel
         public float $shakeMm,
         public float $panLeft,
         public float $ownMps,
+        private float $shimmerMm,
+        private float $shimmerAtM,
     ) {}
 
     public static function of(Plan $plan, Hold $hold): self
@@ -44,18 +46,20 @@ final readonly class FrameBlurModel
             $situation->optic->focalMm * $frame->shakeRadS * $hold->shutterS,
             $crossing > 0 ? $frame->residual->panMps / $crossing : 0.0,
             hypot($frame->residual->bobMps, $frame->residual->limbMps),
+            $situation->seeing->shimmerMm($situation->rush->workM),
+            $situation->rush->workM,
         );
     }
 
     /**
-     * Blur of a frame in mm: motion, shake, defocus with the depth of the group, and all of it. The formulas are those of
+     * Blur of a frame in mm: motion, shake, defocus with the depth of the group, shimmer, and all of it. The formulas are those of
      * MotionBlur and ThinLens, spelled out: a pass may run where those would refuse a distance (a test holds them together).
      *
      * @param  float  $dioptres  where the plane is, in 1/m
      * @param  float  $panScatter  how much more or less than usual the pan leaves in this frame
      * @param  float  $shakeScatter  the same of the hands
      * @param  float  $ownScatter  the same of its bob, sway and limbs
-     * @return array{float, float, float, float}
+     * @return array{float, float, float, float, float}
      */
     public function blur(
         float $distanceM,
@@ -73,12 +77,21 @@ final readonly class FrameBlurModel
         // the blur disc f²·|s−q| / (N·s·(q−f)), with 1/q for q
         $off = ($f * $f * abs(1 - $distanceM * $dioptres)) / ($this->fNumber * $distanceM * (1000 - $f * $dioptres));
         $defocus = sqrt($off * $off + $this->groupMm ** 2);
+        // the blur by turbulence goes with the distance to the power of 3/5
+        $shimmer = $this->shimmerMm > 0 ? $this->shimmerMm * ($distanceM / $this->shimmerAtM) ** 0.6 : 0.0;
 
         return [
             $motion,
             $shake,
             $defocus,
-            sqrt($motion * $motion + $shake * $shake + $defocus * $defocus + $this->diffractionMm ** 2),
+            $shimmer,
+            sqrt(
+                $motion * $motion +
+                    $shake * $shake +
+                    $defocus * $defocus +
+                    $this->diffractionMm ** 2 +
+                    $shimmer * $shimmer,
+            ),
         ];
     }
 }

@@ -54,7 +54,7 @@ final readonly class Take
     {
         $frames = [];
         $this->each(function (float $at, float $s, float $focus, array $blur, Verdict $verdict) use (&$frames): void {
-            $frames[] = new Frame($at, $s, $focus, $blur[0], $blur[1], $blur[2], $blur[3], $verdict);
+            $frames[] = new Frame($at, $s, $focus, ...$blur, verdict: $verdict);
         });
 
         return $frames;
@@ -71,7 +71,7 @@ final readonly class Take
         return $counts;
     }
 
-    /** @param  \Closure(float, float, float, array{float, float, float, float}, Verdict): void  $tell */
+    /** @param  \Closure(float, float, float, array{float, float, float, float, float}, Verdict): void  $tell */
     private function each(\Closure $tell): void
     {
         $pass = $this->pass;
@@ -105,7 +105,7 @@ final readonly class Take
         }
     }
 
-    /** @param  array{float, float, float, float}  $blur */
+    /** @param  array{float, float, float, float, float}  $blur */
     private function verdict(int $step, float $at, float $s, float $dioptres, array $blur): Verdict
     {
         $pass = $this->pass;
@@ -116,16 +116,17 @@ final readonly class Take
         if ($pass->isHidden($step, $s)) {
             return Verdict::Hidden;
         }
-        [$motion, $shake, $defocus, $total] = $blur;
+        [$motion, $shake, $defocus, $shimmer, $total] = $blur;
         $exposing = $this->camera->exposing;
         if ($total <= $exposing->limitMm) {
             return Verdict::Sharp;
         }
-        $most = max($motion, $shake, $defocus, $exposing->diffractionMm);
+        $most = max($motion, $shake, $defocus, $shimmer, $exposing->diffractionMm);
 
         return match (true) {
             $most === $motion => Verdict::Motion,
             $most === $shake => Verdict::Shake,
+            $most === $shimmer => Verdict::Air,
             $most === $exposing->diffractionMm => Verdict::Diffraction,
             $exposing->groupMm > $defocus / M_SQRT2 => Verdict::Depth,
             default => $this->softness($at, $step, $s, $dioptres),

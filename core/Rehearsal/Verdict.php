@@ -40,6 +40,9 @@ enum Verdict: string
     /** The aperture is so small that diffraction alone softens it. */
     case Diffraction = 'diffraction';
 
+    /** The air over warm ground trembled. */
+    case Air = 'air';
+
     /** In two or three words, as a frame is labelled. */
     public function words(): string
     {
@@ -55,6 +58,7 @@ enum Verdict: string
             self::Hidden => 'hidden',
             self::Depth => 'group too deep',
             self::Diffraction => 'aperture too small',
+            self::Air => 'trembling air',
         };
     }
 }

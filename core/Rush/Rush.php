@@ -35,6 +35,7 @@ final readonly class Rush
         private Clutter $told,
         public float $ev100,
         public LightDirection $lightDirection,
+        public Air $air,
         public Intent $intent,
         public Photographer $photographer,
         public SharpnessStandard $standard,
@@ -82,6 +83,7 @@ final readonly class Rush
             Clutter::read($rush->inside('clutter')),
             Guard::between('light.ev100', $light->number('ev100'), -6.0, 20.0, 'EV'),
             $light->choice('direction', LightDirection::class),
+            $rush->has('air') ? Air::read($rush->inside('air')) : Air::unknown(),
             Intent::read($rush->inside('intent')),
             Photographer::read($rush->inside('photographer')),
             $rush->choice('standard', SharpnessStandard::class),
@@ -104,6 +106,8 @@ final readonly class Rush
         ?Travel $travel = null,
         ?Intent $intent = null,
         ?Sure $sure = null,
+        ?LightDirection $lightDirection = null,
+        ?Air $air = null,
     ): self {
         $workM ??= $this->workM;
 
@@ -119,7 +123,8 @@ final readonly class Rush
             max($this->farM, $workM),
             $clutter ?? $this->told,
             $ev100 ?? $this->ev100,
-            $this->lightDirection,
+            $lightDirection ?? $this->lightDirection,
+            $air ?? $this->air,
             $intent ?? $this->intent,
             $photographer ?? $this->photographer,
             $this->standard,
@@ -178,6 +183,7 @@ final readonly class Rush
             $going->told,
             $going->ev100,
             $going->lightDirection,
+            $going->air,
             $going->intent,
             $going->photographer,
             $going->standard,

@@ -31,6 +31,7 @@ final class AreaWords
             'side' => 'it looks where nothing comes from',
             'pinpoint' => 'a pinpoint on a mover finds nothing to hold on',
             'plain' => 'it finds nothing to hold on',
+            'haze' => 'the air leaves it nothing to measure',
             'no-eye' => 'it finds the body, not the eye,',
             'tiny' => 'it passes over so small a subject',
             'start' => 'you start it on the wrong thing',

@@ -34,6 +34,7 @@ final readonly class ConcessionWords
             'light' => Units::stops($concession->costStops).' too dark',
             'frame' => sprintf('%s %% of it is in the frame', Units::figures(100 * $figure('in_frame'), 2)),
             'overexposure' => Units::stops($concession->costStops).' too bright',
+            'air' => sprintf('haze leaves %s %% of the contrast', Units::figures(100 * $figure('contrast'), 2)),
             default => $concession->cause === Concessions::STREAK
                 ? sprintf('the subject smears %s', Units::blur($figure('total_mm')))
                 : sprintf(
@@ -104,6 +105,16 @@ final readonly class ConcessionWords
                 Units::figures($figure('fits_focal_mm'), 3),
                 $this->units->length($figure('fits_distance_m'), 2),
             ),
+            ['air', Concession::HUNTS] => sprintf(
+                'Autofocus slows and hunts at %s; up to %s it has enough to work with.',
+                $this->units->length($figure('distance_m')),
+                $this->units->length($figure('clear_m')),
+            ),
+            ['air', Concession::HOPELESS] => sprintf(
+                'No setting helps at %s: go nearer than %s, or wait until it lifts.',
+                $this->units->length($figure('distance_m')),
+                $this->units->length($figure('clear_m')),
+            ),
             default => throw new \LogicException("No words for {$concession->step} by {$concession->cause}."),
         };
     }
@@ -132,6 +143,7 @@ final readonly class ConcessionWords
         return match ($concession->figures['worst']) {
             'lag' => 'the focus lag alone blurs ',
             'group' => 'the depth of the group alone blurs its ends by ',
+            'shimmer' => 'the trembling of warm air alone blurs ',
             default => 'diffraction alone blurs ',
         }.Units::blur((float) $concession->figures['worst_mm']);
     }

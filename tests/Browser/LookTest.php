@@ -113,6 +113,8 @@ it('has no serious accessibility finding in any view or theme', function (string
     $this->press($window, 'Look around the demo');
     $this->one($window, '[data-testid=answer]');
     $this->api($window, 'PUT', 'settings', ['settings' => ['theme' => $theme]]);
+    // as on a device that has not shown the account yet
+    $window->executeScript('localStorage.removeItem("rush-hold:theme-of")');
     [, $list] = $this->api($window, 'GET', 'rushes');
     foreach (array_slice($list['rushes'], 0, 5) as $row) {
         $window->get($this->address('/plan/'.$row['id']));

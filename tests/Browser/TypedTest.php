@@ -138,12 +138,11 @@ it('makes one of what is asked for twice', function () {
     $window->executeScript('const b = document.querySelector(".empty .primary"); b.click(); b.click(); b.click()');
     $this->one($window, '[data-testid=sentence]');
     expect($count('rushes', 'rushes'))->toBe(1);
-    // a press so soon after is the second half of a double one: each press here is two, until one counts
-    $window->wait(20, 300)->until(function () use ($window, $count): bool {
-        $this->keys($window, 'n', 'n');
-
-        return $count('rushes', 'rushes') >= 2;
-    });
+    // a press so soon after is the second half of a double one; later it counts, and is one again
+    sleep(2);
+    $this->keys($window, 'n', 'n');
+    $window->wait(30, 200)->until(fn (): bool => $count('rushes', 'rushes') >= 2);
+    $this->saved($window);
     expect($count('rushes', 'rushes'))->toBe(2);
     $this->keys($window, '/');
     $this->one($window, '.rushes .row');

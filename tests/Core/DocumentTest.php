@@ -30,10 +30,12 @@ use RushHold\Kit\Kit;
 use RushHold\Kit\Orientation;
 use RushHold\Rehearsal\Verdict;
 use RushHold\Rush\Catalogue;
+use RushHold\Rush\Ground;
 use RushHold\Rush\KindId;
 use RushHold\Rush\Posture;
 use RushHold\Rush\Rush;
 use RushHold\Rush\Schools;
+use RushHold\Rush\Sky;
 use Tests\Support\Documents;
 
 function checker(): SchemaChecker
@@ -190,6 +192,8 @@ it('says each word that stands in several formats once, and as the craft says it
         'detection' => $of(Detection::class),
         'area' => $of(AfArea::class),
         'verdict' => $of(Verdict::class),
+        'ground' => $of(Ground::class),
+        'sky' => $of(Sky::class),
         'posture' => $of(Posture::class),
         'focus_mode' => $of(FocusMode::class),
         'pick' => $of(Pick::class),

@@ -313,7 +313,7 @@ it('blurs a frame by the formulas of the plan', function () {
     $exposing = Rehearsal::of($plan)->camera()->exposing;
     $lens = $plan->situation->optic;
     foreach ([[14.0, 14.2, 3.0], [18.0, 17.1, 8.5], [60.0, 200.0, 0.0]] as [$s, $q, $crossing]) {
-        [$motion, $shake, $defocus, $total] = $exposing->blur($s, 1 / $q, $crossing, 1.3, 0.8);
+        [$motion, $shake, $defocus, $shimmer, $total] = $exposing->blur($s, 1 / $q, $crossing, 1.3, 0.8);
         $speed = hypot($crossing * $exposing->panLeft * 1.3, $exposing->ownMps);
         $disc = $lens->blurDiscMm($plan->hold->fNumber, $s, $q);
         $diffraction = Diffraction::fwhmMm($plan->hold->fNumber);
@@ -324,7 +324,7 @@ it('blurs a frame by the formulas of the plan', function () {
             ->and($defocus)
             ->toEqualWithDelta(hypot($disc, $plan->frameBlur->groupMm($plan->hold->fNumber)), 1e-12)
             ->and($total)
-            ->toEqualWithDelta(sqrt($motion ** 2 + $shake ** 2 + $defocus ** 2 + $diffraction ** 2), 1e-12);
+            ->toEqualWithDelta(sqrt($motion ** 2 + $shake ** 2 + $defocus ** 2 + $shimmer ** 2 + $diffraction ** 2), 1e-12);
     }
 });
 

@@ -9,6 +9,7 @@ use RushHold\Kit\AfSensor;
 use RushHold\Motion\Gait;
 use RushHold\Planning\AreaScore;
 use RushHold\Planning\AreaScorer;
+use RushHold\Planning\Concession;
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Situation;
 use RushHold\Rush\Detail;
@@ -64,6 +65,29 @@ final class AreaChooser implements Chooser
                 'widest_f' => $situation->kit->widestF(),
             ],
             $school,
+        );
+        $this->tellHaze($situation, $draft);
+    }
+
+    /** Where haze takes so much contrast that autofocus hunts, no setting mends it. */
+    private function tellHaze(Situation $situation, HoldDraft $draft): void
+    {
+        if ($situation->seeing->isStill()) {
+            return;
+        }
+        $clear = $situation->seeing->clearness($situation->rush->workM);
+        $hunts = $situation->assumptions->value('air.hunts');
+        if ($clear >= $hunts) {
+            return;
+        }
+        $draft->concessions[] = new Concession(
+            'air',
+            $clear < $situation->assumptions->value('air.hopeless') ? Concession::HOPELESS : Concession::HUNTS,
+            [
+                'contrast' => $clear,
+                'distance_m' => $situation->rush->workM,
+                'clear_m' => $situation->seeing->clearToM($hunts),
+            ],
         );
     }
 

@@ -10,7 +10,7 @@ use RushHold\Hold\Hold;
 final readonly class TippingPoint
 {
     /**
-     * @param  string  $dimension  speed, distance, light, front, behind, crossers, skill or support
+     * @param  string  $dimension  speed, distance, light, front, behind, crossers, skill, support or sky
      * @param  string  $direction  below, above, or to for a word
      * @param  float|string  $value  m/s, m or EV; the word's value otherwise
      * @param  float  $far  how far away it is: octaves for a number, steps for a word

@@ -7,6 +7,7 @@ namespace RushHold\Planning\Explore;
 use RushHold\Faults\Fault;
 use RushHold\Hold\Hold;
 use RushHold\Hold\HoldFields;
+use RushHold\Light\Daylight;
 use RushHold\Motion\Skill;
 use RushHold\Motion\Support;
 use RushHold\Planning\Plan;
@@ -15,6 +16,7 @@ use RushHold\Rush\Background;
 use RushHold\Rush\Crossers;
 use RushHold\Rush\Foreground;
 use RushHold\Rush\Rush;
+use RushHold\Rush\Sky;
 
 /**
  * What would change the answer: for speed, distance and light in both directions, and for every neighbouring word of clutter,
@@ -220,6 +222,14 @@ final class TippingPoints
                 ),
             ],
         ];
+        if ($this->plan->situation->seeing->turbulence !== null) {
+            $now = $rush->air->sky ?? Sky::Clear;
+            $choices['sky'] = [
+                Sky::cases(),
+                $now,
+                fn (\BackedEnum $to): Rush => $this->under($to instanceof Sky ? $to : $now),
+            ];
+        }
         $points = [];
         foreach ($choices as $dimension => [$cases, $now, $at]) {
             $here = array_search($now, $cases, true);
@@ -244,6 +254,19 @@ final class TippingPoints
         );
 
         return $points;
+    }
+
+    /** The same under another sky, with the sun where it is. */
+    private function under(Sky $sky): Rush
+    {
+        $situation = $this->plan->situation;
+        $rush = $situation->rush;
+        $light = new Daylight($situation->assumptions);
+
+        return $rush->with(
+            ev100: max(-6.0, $rush->ev100 + $light->skyStops($sky) - $light->skyStops($rush->air->sky ?? Sky::Clear)),
+            air: $rush->air->under($sky, $situation->seeing->sunDeg),
+        );
     }
 
     /** @return ?array{Hold, array<string, bool|float|int|string|null>} */

@@ -178,6 +178,7 @@ final readonly class Concessions
             'lag' => $this->blur->lagMm($fNumber),
             'group' => $this->blur->groupMm($fNumber),
             'diffraction' => Diffraction::fwhmMm($fNumber),
+            'shimmer' => $this->blur->shimmerMm,
         ];
         arsort($terms);
 

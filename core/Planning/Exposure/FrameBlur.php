@@ -38,6 +38,7 @@ final readonly class FrameBlur
         private float $groupFarM,
         public FrameSpread $spread,
         private float $rateMmS,
+        public float $shimmerMm,
     ) {}
 
     public static function of(Situation $situation, HoldDraft $draft): self
@@ -87,6 +88,7 @@ final readonly class FrameBlur
                 null, Sure::Half => $spread->usualMmS(),
                 default => $spread->reachedBy($rush->sure->share()),
             },
+            $situation->seeing->shimmerMm($trap === null ? $rush->workM : $trap->distanceM),
         );
     }
 
@@ -112,7 +114,8 @@ final readonly class FrameBlur
             return null;
         }
         $rate = self::spreadOf($this->situation, $this->magnification, $resting, $this->shakeRadS)->usualMmS();
-        $left = $limitMm ** 2 - Diffraction::fwhmMm($fNumber) ** 2 - $this->groupMm($fNumber) ** 2;
+        $left =
+            $limitMm ** 2 - Diffraction::fwhmMm($fNumber) ** 2 - $this->groupMm($fNumber) ** 2 - $this->shimmerMm ** 2;
 
         return $left > 0 && $rate > 0 ? sqrt($left) / $rate : null;
     }
@@ -153,10 +156,15 @@ final readonly class FrameBlur
         );
     }
 
-    /** Blur that no shutter can mend, in mm: focus lag, depth of the group, diffraction. */
+    /** Blur that no shutter can mend, in mm: focus lag, depth of the group, diffraction, shimmer. */
     public function fixedMm(float $fNumber): float
     {
-        return sqrt($this->lagMm($fNumber) ** 2 + $this->groupMm($fNumber) ** 2 + Diffraction::fwhmMm($fNumber) ** 2);
+        return sqrt(
+            $this->lagMm($fNumber) ** 2 +
+                $this->groupMm($fNumber) ** 2 +
+                Diffraction::fwhmMm($fNumber) ** 2 +
+                $this->shimmerMm ** 2,
+        );
     }
 
     /** Blur that grows with the shutter, in mm a second: motion and shake, in as many frames as the rush wants to be sure of. */
@@ -189,7 +197,7 @@ final readonly class FrameBlur
             shakeMm: MotionBlur::ofShakeMm($this->situation->optic->focalMm, $this->shakeRadS, $shutterS),
             defocusMm: hypot($this->lagMm($fNumber), $this->groupMm($fNumber)),
             diffractionMm: Diffraction::fwhmMm($fNumber),
-            shimmerMm: 0.0,
+            shimmerMm: $this->shimmerMm,
         );
     }
 }

@@ -24,6 +24,7 @@ final class VerdictWords
             Verdict::Hidden => 'behind what stands in between',
             Verdict::Depth => 'because the group is deeper than what is sharp',
             Verdict::Diffraction => 'of so small an aperture',
+            Verdict::Air => 'of trembling air',
         };
     }
 
@@ -47,6 +48,7 @@ final class VerdictWords
             Verdict::Hidden => 'another place to stand',
             Verdict::Depth => 'a smaller aperture, or waiting until they line up',
             Verdict::Diffraction => 'a larger aperture',
+            Verdict::Air => 'a shorter way through the air, an earlier hour, or a line of sight higher over the ground',
         };
     }
 }

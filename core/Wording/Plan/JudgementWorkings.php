@@ -23,6 +23,7 @@ final readonly class JudgementWorkings
         'unseen' => 'missing the one you want',
         'side' => 'looking where nothing comes from',
         'plain' => 'nothing to hold on',
+        'haze' => 'nothing to measure in this air',
         'pinpoint' => 'a pinpoint on a mover',
         'no-eye' => 'the body instead of the eye',
         'tiny' => 'too small to stand out',

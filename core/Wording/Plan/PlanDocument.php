@@ -183,6 +183,8 @@ final class PlanDocument
             'required_shutter_s' => $finite($plan->settings->requiredShutterS),
             'exact_iso' => $plan->settings->exactIso,
             'effective_focal_mm' => $situation->kit->focalMm(),
+            'shimmer_reach_m' => $finite($situation->seeing->reachM($plan->blur->limitMm)),
+            'contrast' => $situation->contrast,
             'pixel_mm' => $situation->kit->body->sensor->pitchMm(),
         ];
     }

@@ -10,6 +10,7 @@ use RushHold\Hold\StabiliserUse;
 use RushHold\Optics\Diffraction;
 use RushHold\Planning\Plan;
 use RushHold\Rush\Limbs;
+use RushHold\Rush\Sky;
 
 /** The workings of every figure a plan shows. */
 final readonly class Workings
@@ -60,13 +61,21 @@ final readonly class Workings
             new Working(
                 'blur_mm.total',
                 'All blur together',
-                '√(motion² + shake² + defocus² + diffraction²)',
+                '√(motion² + shake² + defocus² + diffraction² + shimmer²)',
                 [
                     self::in('', 'motion', $blur->motionMm, 'mm', 'computed'),
                     self::in('', 'shake', $blur->shakeMm, 'mm', 'computed'),
                     self::in('', 'defocus', $blur->defocusMm, 'mm', 'computed'),
                     self::in('', 'diffraction', $blur->diffractionMm, 'mm', 'computed'),
-                    self::in('', 'heat shimmer, which is not counted yet', 0.0, 'mm', 'computed'),
+                    self::in(
+                        '',
+                        $situation->seeing->turbulence === null
+                            ? 'shimmer, 0 until you say what the light runs over'
+                            : 'shimmer',
+                        $blur->shimmerMm,
+                        'mm',
+                        'computed',
+                    ),
                 ],
                 $blur->totalMm(),
                 'mm',
@@ -151,6 +160,44 @@ final readonly class Workings
                 'mm',
                 'Airy 1835, full width at half maximum; docs/model.md, Optics',
             ),
+            ...$this->shimmer(),
+        ];
+    }
+
+    /** @return list<Working> */
+    private function shimmer(): array
+    {
+        $situation = $this->plan->situation;
+        $air = $situation->rush->air;
+        $turbulence = $situation->seeing->turbulence;
+        if ($turbulence === null || $air->ground === null) {
+            return [];
+        }
+        $assumptions = $situation->assumptions;
+        $said = static fn (string $symbol, string $name, ?float $value, string $unit, string $assumed): array => $value === null
+                ? self::assumed($assumptions, $symbol, $assumed)
+                : self::in($symbol, $name, $value, $unit, 'rush');
+
+        return [
+            new Working(
+                'blur_mm.shimmer',
+                'Shimmer of the air',
+                'f · 0.98·λ / r0, with r0 = (0.423·k²·C·s·3/8)^(−3/5)',
+                [
+                    self::in('f', 'focal length with converter', $situation->kit->focalMm(), 'mm', 'kit'),
+                    self::in('s', 'distance', $situation->rush->workM, 'm', 'rush'),
+                    self::in('C', 'trembling of the air', $turbulence->cn2, 'm^(−2/3)', 'computed'),
+                    self::assumed($assumptions, 'C0', 'air.ground.'.$air->ground->value),
+                    self::in('α', 'altitude of the sun', (float) $situation->seeing->sunDeg, '°', $air->sunDeg === null ? 'computed' : 'rush'),
+                    self::assumed($assumptions, '', 'air.sun.'.($air->sky ?? Sky::Clear)->value),
+                    $said('u', 'wind', $air->windMps, 'm/s', 'air.calm'),
+                    self::assumed($assumptions, '', 'air.wind'),
+                    $said('h', 'height of the line of sight', $air->heightM, 'm', 'air.height'),
+                ],
+                $this->plan->blur->shimmerMm,
+                'mm',
+                'Wyngaard, Izumi and Collins 1971, Fried 1966; docs/model.md, Light through the day',
+            ),
         ];
     }
 
@@ -222,11 +269,12 @@ final readonly class Workings
             new Working(
                 'shutter_s',
                 'Longest shutter the budget allows',
-                '√(c² − defocus² − diffraction²) / √((m·v_res)² + (f·ω)²)',
+                '√(c² − defocus² − diffraction² − shimmer²) / √((m·v_res)² + (f·ω)²)',
                 [
                     $limit,
                     self::in('', 'defocus', $plan->blur->defocusMm, 'mm', 'computed'),
                     self::in('', 'diffraction', $plan->blur->diffractionMm, 'mm', 'computed'),
+                    self::in('', 'shimmer', $plan->blur->shimmerMm, 'mm', 'computed'),
                     self::in('', 'blur a second of open shutter', $plan->frameBlur->rateMmS(), 'mm/s', 'computed'),
                     self::assumed($this->plan->situation->assumptions, '', $plan->situation->floorName()),
                 ],

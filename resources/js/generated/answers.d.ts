@@ -1323,7 +1323,7 @@ losses: {
 /**
  * Cause.
  */
-verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction" | "air")
 /**
  * A pass.
  */
@@ -1380,7 +1380,7 @@ losses: {
 /**
  * Cause.
  */
-verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction" | "air")
 /**
  * A pass.
  */
@@ -1424,7 +1424,7 @@ losses: {
 /**
  * Cause.
  */
-verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction" | "air")
 /**
  * Frames of it saved a pass.
  */
@@ -1861,13 +1861,17 @@ shake_mm: number
  */
 defocus_mm: number
 /**
+ * Blur of the air.
+ */
+shimmer_mm: number
+/**
  * All together.
  */
 total_mm: number
 /**
  * What became of it.
  */
-verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction" | "air")
 }[]
 /**
  * The same pass with dials turned.
@@ -1942,13 +1946,17 @@ shake_mm: number
  */
 defocus_mm: number
 /**
+ * Blur of the air.
+ */
+shimmer_mm: number
+/**
  * All together.
  */
 total_mm: number
 /**
  * What became of it.
  */
-verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction")
+verdict: ("sharp" | "motion" | "shake" | "front" | "back" | "wrong-thing" | "out-of-area" | "out-of-frame" | "hidden" | "depth" | "diffraction" | "air")
 }[]
 } | null)
 }

@@ -110,6 +110,14 @@ exact_iso: number
  */
 effective_focal_mm: number
 /**
+ * How far one may shoot until shimmer alone takes the whole limit; null where the air does not tremble, or nobody has said over what.
+ */
+shimmer_reach_m: (number | null)
+/**
+ * Share of contrast that haze and shimmer leave autofocus at the working distance.
+ */
+contrast: number
+/**
  * Pixel pitch, mm.
  */
 pixel_mm: number
@@ -216,7 +224,7 @@ concessions: {
 /**
  * What gave way.
  */
-step: ("aperture" | "standard" | "shutter" | "light" | "depth" | "limit" | "overexposure" | "frame")
+step: ("aperture" | "standard" | "shutter" | "light" | "depth" | "limit" | "overexposure" | "frame" | "air")
 what: string
 why: string
 /**
@@ -640,7 +648,7 @@ export interface Tip {
 /**
  * What changes.
  */
-dimension: ("speed" | "distance" | "light" | "front" | "behind" | "crossers" | "skill" | "support")
+dimension: ("speed" | "distance" | "light" | "front" | "behind" | "crossers" | "skill" | "support" | "sky")
 /**
  * Which way.
  */

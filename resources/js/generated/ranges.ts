@@ -58,6 +58,22 @@ export const rushRanges: Record<string, [number, number]> = {
     0.05,
     20000
   ],
+  "air.sun_deg": [
+    -90,
+    90
+  ],
+  "air.wind_mps": [
+    0,
+    60
+  ],
+  "air.height_m": [
+    0.1,
+    500
+  ],
+  "air.visibility_m": [
+    10,
+    200000
+  ],
   "light.ev100": [
     -6,
     20

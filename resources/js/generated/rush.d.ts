@@ -139,6 +139,35 @@ obstacle_width_m: number
 obstacle_distance_m?: number
 }
 /**
+ * The air between camera and subject, and what it lies over; what is absent nobody has said.
+ */
+air?: {
+/**
+ * What the line of sight runs over; absent, no shimmer is reckoned.
+ */
+ground?: ("water" | "snow" | "marsh" | "grass" | "stone" | "sand" | "tarmac")
+/**
+ * What stands between the sun and the ground; absent, clear.
+ */
+sky?: ("clear" | "hazy" | "bright" | "overcast" | "heavy")
+/**
+ * Altitude of the sun; absent, as light and sky have it.
+ */
+sun_deg?: number
+/**
+ * Wind, m/s.
+ */
+wind_mps?: number
+/**
+ * Height of the line of sight over the ground.
+ */
+height_m?: number
+/**
+ * How far one sees; absent, the air is clear.
+ */
+visibility_m?: number
+}
+/**
  * The light.
  */
 light: {

@@ -284,6 +284,26 @@ export const lightDirections = [
   {"value":"back","words":"behind it","note":""},
 ] as const;
 
+/** What a line of sight runs over. */
+export const grounds = [
+  {"value":"water","words":"open water","note":""},
+  {"value":"snow","words":"snow","note":""},
+  {"value":"marsh","words":"marsh","note":""},
+  {"value":"grass","words":"grass","note":""},
+  {"value":"stone","words":"stone","note":""},
+  {"value":"sand","words":"sand","note":""},
+  {"value":"tarmac","words":"tarmac","note":""},
+] as const;
+
+/** What stands between the sun and the ground. */
+export const skies = [
+  {"value":"clear","words":"clear","note":""},
+  {"value":"hazy","words":"hazy","note":""},
+  {"value":"bright","words":"bright cloud","note":""},
+  {"value":"overcast","words":"overcast","note":""},
+  {"value":"heavy","words":"heavy cloud","note":""},
+] as const;
+
 /** Contrast of the target itself. */
 export const details = [
   {"value":"low","words":"plain","note":""},
@@ -318,6 +338,7 @@ export const verdicts = [
   {"value":"hidden","words":"hidden","note":""},
   {"value":"depth","words":"group too deep","note":""},
   {"value":"diffraction","words":"aperture too small","note":""},
+  {"value":"air","words":"trembling air","note":""},
 ] as const;
 
 /** What the focus holds at one moment, by number. */
@@ -895,5 +916,7 @@ export const assumed = {
     "act.hover": 0.5,
     "act.dive": 5,
     "motion.travels": 0.5,
-    "rehearse.twig": 0.02
+    "rehearse.twig": 0.02,
+    "air.calm": 2,
+    "air.height": 1.5
 } as const;

@@ -220,6 +220,17 @@ const drawings: Record<DrawingName, () => ReactNode> = {
       <path d="M72 12V60M94 12V60" className="g-live" />
     </>
   ),
+  air: () => (
+    <>
+      {camera}
+      {ground}
+      <Bird x={108} y={26} size={24} />
+      <path
+        d="M44 52c4 -5 8 5 12 0s8 -5 12 0s8 5 12 0s8 -5 12 0M48 42c4 -5 8 5 12 0s8 -5 12 0s8 5 12 0"
+        className="g-live"
+      />
+    </>
+  ),
   budget: () => (
     <>
       <rect x="10" y="28" width="112" height="14" />

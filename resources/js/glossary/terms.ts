@@ -29,6 +29,7 @@ export type DrawingName =
   | "iso"
   | "depth"
   | "budget"
+  | "air"
   | "residual"
   | "trap"
   | "pull"
@@ -355,6 +356,20 @@ export const terms: readonly Term[] = [
     "rule of thumb",
     "school",
     "A number that is a judgement. It says so, has a range, and can be replaced by your own.",
+  ),
+  term(
+    "shimmer",
+    "Shimmer",
+    "heat haze, mirage, seeing",
+    "air",
+    "Air over sunlit ground trembles and blurs what is far off, whatever the camera does. Water and snow stay calm longest, tarmac and sand are worst; wind, cloud, height and an early hour help.",
+  ),
+  term(
+    "haze",
+    "Haze",
+    "mist, fog, visibility",
+    "air",
+    "Drops and dust between you and it take contrast, more with every metre. Little is left for autofocus long before you stop seeing it.",
   ),
   term(
     "clutter",

@@ -20,19 +20,16 @@ export const patch = <K extends keyof Rush>(draft: Draft, part: K, change: Parti
 });
 
 /** A change of a part, where what is undefined is left out of it: that is how a rush says that it leaves something to the plan. */
-export const withOptional = <K extends "motion" | "intent">(
+export const withOptional = <K extends "motion" | "intent" | "air">(
   draft: Draft,
   part: K,
-  change: { [F in keyof Rush[K]]?: Rush[K][F] | undefined },
-): Draft => ({
-  ...draft,
-  rush: {
-    ...draft.rush,
-    [part]: Object.fromEntries(
-      Object.entries({ ...draft.rush[part], ...change }).filter(([, value]) => value !== undefined),
-    ),
-  },
-});
+  change: { [F in keyof NonNullable<Rush[K]>]?: NonNullable<Rush[K]>[F] | undefined },
+): Draft => {
+  const said = Object.entries({ ...draft.rush[part], ...change }).filter(([, value]) => value !== undefined);
+  const { [part]: _, ...others } = draft.rush;
+  const next = said.length === 0 ? others : { ...others, [part]: Object.fromEntries(said) };
+  return { ...draft, rush: next as Rush };
+};
 
 /** In how many frames the standard is to hold; left out where spare light may decide. */
 export const withSure = (draft: Draft, sure: Rush["sure"]): Draft => {

@@ -130,10 +130,10 @@ export function Sentence({ place, telling, letters, onChange }: Props) {
       <p className="sentence" data-testid="sentence">
         {chip("subject", ",")} {chip("size")} long, {chip("bearing")} at {chip("speed", ",")} {chip("distance")} away,{" "}
         {chip("pattern", ",")} with {chip("front")} and {chip("behind", ",")}{" "}
-        {lightPreposition(telling.draft.rush.light.ev100)} {chip("light", ".")} I am {chip("support", ",")}{" "}
-        {chip("panning")} and {chip("skill", ".")} I want {chip("follow", ",")} {chip("style", ",")}{" "}
-        {chip("limbs", ",")} in {chip("standard")} at up to {chip("iso", ",")} by {chip("schools", ",")} with{" "}
-        {chip("kit", ".")}
+        {lightPreposition(telling.draft.rush.light.ev100)} {chip("light", ",")} {chip("air", ".")} I am{" "}
+        {chip("support", ",")} {chip("panning")} and {chip("skill", ".")} I want {chip("follow", ",")}{" "}
+        {chip("style", ",")} {chip("limbs", ",")} in {chip("standard")} at up to {chip("iso", ",")} by{" "}
+        {chip("schools", ",")} with {chip("kit", ".")}
       </p>
       {unread.length > 0 && open === null && (
         <p className="note fault not-taken" role="alert">

@@ -13,6 +13,7 @@ import {
   schools,
   separations,
   skills,
+  skies,
   standards,
   streaks,
   styles,
@@ -30,6 +31,7 @@ import { BearingDial } from "./BearingDial";
 import { ChoiceEditor } from "./ChoiceEditor";
 import { NumberEditor } from "./NumberEditor";
 import { SubjectEditor } from "./SubjectEditor";
+import { groundOptions, hazeOf, hazes, withGround } from "./air";
 import { foliage, withClutter, withSchool } from "./surroundings";
 import {
   burstOf,
@@ -86,6 +88,7 @@ const explained: Partial<Record<Word["id"], string>> = {
   front: "clutter",
   behind: "clutter",
   light: "light",
+  air: "shimmer",
   style: "streak",
   standard: "standard",
   iso: "iso",
@@ -303,6 +306,32 @@ export function WordEditor({ word, telling, onChange, onClose }: Props) {
             onClose();
           }}
         />
+      </>
+    ),
+    air: () => (
+      <>
+        <ChoiceEditor
+          row
+          label="The line of sight runs over"
+          options={groundOptions}
+          value={rush.air?.ground ?? ""}
+          onPick={(value) => onChange(withGround(draft, value))}
+        />
+        {rush.air?.ground !== undefined && (
+          <>
+            {row("The sky is", skies, rush.air.sky ?? "clear", (value) =>
+              withOptional(draft, "air", { sky: value as NonNullable<NonNullable<Rush["air"]>["sky"]> }),
+            )}
+            <div className="numbers">
+              {number("wind", "Wind")}
+              {number("sightHeight", "Height of the line of sight over it")}
+            </div>
+          </>
+        )}
+        {row("The air is", hazes, hazeOf(rush.air?.visibility_m).value, (value) =>
+          withOptional(draft, "air", { visibility_m: hazes.find((one) => one.value === value)?.metres }),
+        )}
+        {rush.air?.visibility_m !== undefined && number("visibility", "How far one sees")}
       </>
     ),
     support: () => (

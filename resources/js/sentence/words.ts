@@ -28,6 +28,7 @@ import {
   type Option,
 } from "../rush/draft";
 import { capital, pluralOf, withArticle } from "../units/wording";
+import { airWords, groundOptions, withGround } from "./air";
 import { behindWords, followWords, frontWords, obstacleAt, schoolWords, withClutter } from "./surroundings";
 
 /** What the sentence is told from: the draft, what is in use, and how the person reads numbers. */
@@ -50,6 +51,7 @@ export type WordId =
   | "front"
   | "behind"
   | "light"
+  | "air"
   | "support"
   | "panning"
   | "skill"
@@ -274,6 +276,24 @@ export const numberFields = {
     get: (d) => d.rush.photographer.manual_skill,
     set: (d, v) => withPhotographer(d, { manual_skill: v }),
   },
+  wind: {
+    quantity: "speed",
+    path: "air.wind_mps",
+    get: (d) => d.rush.air?.wind_mps ?? figure("air.calm"),
+    set: (d, v) => withOptional(d, "air", { wind_mps: v }),
+  },
+  sightHeight: {
+    quantity: "length",
+    path: "air.height_m",
+    get: (d) => d.rush.air?.height_m ?? figure("air.height"),
+    set: (d, v) => withOptional(d, "air", { height_m: v }),
+  },
+  visibility: {
+    quantity: "length",
+    path: "air.visibility_m",
+    get: (d) => d.rush.air?.visibility_m ?? 20_000,
+    set: (d, v) => withOptional(d, "air", { visibility_m: v }),
+  },
   light: {
     quantity: "ev",
     path: "light.ev100",
@@ -385,6 +405,13 @@ export const makeWords = (
       lightWords(t.draft.rush.light.ev100) +
       { front: "", side: " from the side", back: " from behind it" }[t.draft.rush.light.direction],
     stepped: stepper("light", next, ranges),
+  },
+  {
+    id: "air",
+    letter: "a",
+    label: "the air on the way",
+    text: (t) => airWords(t.draft, t.units),
+    stepped: ({ draft }, by) => withGround(draft, cycled(groundOptions, draft.rush.air?.ground ?? "", by)),
   },
   {
     id: "support",

@@ -121,7 +121,7 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
             return (
               <div key={speed} role="row" className="map-row">
                 <span role="rowheader" className="map-speed">
-                  {upsideDown % 2 === 0 ? show(map.speeds_mps[speed]!, "speed", units, 2) : ""}
+                  {(upsideDown * stride.rows) % 2 === 0 ? show(map.speeds_mps[speed]!, "speed", units, 2) : ""}
                 </span>
                 {shown.map((distance) => {
                   const there = cells[distance] ?? null;
@@ -152,11 +152,11 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
             <span />
             {shown.map(
               (distance, at) =>
-                at % 4 === 0 && (
+                (at * stride.columns) % 4 === 0 && (
                   <span
                     key={distance}
                     className="map-distance"
-                    style={{ gridColumn: `span ${Math.min(4, shown.length - at)}` }}
+                    style={{ gridColumn: `span ${Math.min(4 / stride.columns, shown.length - at)}` }}
                   >
                     {show(map.distances_m[distance]!, "length", units, 2)}
                   </span>

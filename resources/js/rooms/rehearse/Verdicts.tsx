@@ -13,6 +13,7 @@ const paths: Record<Verdict, string> = {
   "out-of-frame": "M-6 -2V-5H-2M2 5H6V2M-2 5H-6V2M2 -5H6V-2",
   hidden: "M-3.5 -6V6M3.5 -6V6",
   depth: "M0 -6V6M-3 -3L0 -6L3 -3M-3 3L0 6L3 3",
+  air: "M-6 -3c2 -3 4 3 6 0s4 3 6 0M-6 3c2 -3 4 3 6 0s4 3 6 0",
   diffraction: "M-1 0a1 1 0 1 0 2 0a1 1 0 1 0 -2 0M-5.5 0a5.5 5.5 0 1 0 11 0a5.5 5.5 0 1 0 -11 0",
 };
 
