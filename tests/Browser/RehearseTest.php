@@ -290,3 +290,15 @@ it('says the next step where there is nothing to rehearse', function () {
     $window->get($this->address('/rehearse/01ARZ3NDEKTSV4RRFFQ69G5FAV'));
     $this->see($window, 'This rush is not here.');
 });
+
+it('does not jump while it loads', function () {
+    $window = $this->browser();
+    $this->planning($window);
+    $window->get($this->address('/rehearse'));
+    $this->one($window, '[data-testid=expect]');
+    $this->one($window, '[data-testid=time-chart] svg');
+    $moved = $window->executeAsyncScript(
+        'const done = arguments[0]; let sum = 0; new PerformanceObserver((list) => { for (const one of list.getEntries()) if (!one.hadRecentInput) sum += one.value; }).observe({type: "layout-shift", buffered: true}); setTimeout(() => done(sum), 500);',
+    );
+    expect($moved)->toBeLessThan(0.05);
+});
