@@ -6,8 +6,10 @@ import { fileURLToPath } from "node:url";
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), "..");
 const names = ["rush", "kit", "hold", "plan", "problem", "layout", "camera-state", "dials"];
+/** Those that hold other documents, whose types have files of their own. */
+const holding = ["place", "outing"];
 const schemas = Object.fromEntries(
-  names.map((name) => [name, JSON.parse(readFileSync(`${root}/schemas/${name}.json`, "utf8"))]),
+  [...names, ...holding].map((name) => [name, JSON.parse(readFileSync(`${root}/schemas/${name}.json`, "utf8"))]),
 );
 
 // the words of a body are a file of their own for the server's sake; here they are parts of the kit again
@@ -74,6 +76,15 @@ const typed = (node) => {
       .map(([key, value]) => [key, typed(value)]),
   );
 };
+for (const name of holding) {
+  files[`${name}.d.ts`] = await compile(typed(schemas[name]), schemas[name].title, {
+    bannerComment: note,
+    additionalProperties: false,
+    format: false,
+    maxItems: -1,
+    unreachableDefinitions: true,
+  });
+}
 const answers = JSON.parse(readFileSync(`${root}/schemas/answers.json`, "utf8"));
 files["answers.d.ts"] = await compile(typed(answers), "Answers", {
   bannerComment: note,
@@ -91,6 +102,7 @@ const all = {
   adapter: ranges(kit.$defs.adapter, "", {}),
   support: ranges(kit.$defs.support, "", {}),
   cameraState: ranges(schemas["camera-state"], "", {}),
+  place: ranges(schemas.place, "", {}),
 };
 files["ranges.ts"] =
   `${note}\n/** Least and most of every number of a rush and of a kit's parts, by path. */\n` +

@@ -35,6 +35,8 @@ final readonly class SchemaChecker
         'camera-state',
         'dialect',
         'dials',
+        'place',
+        'outing',
         'answers',
         'words',
     ];

@@ -628,7 +628,13 @@ final class Assumptions
             $stops('sky.overcast', -3, 'an overcast sky'),
             $stops('sky.heavy', -4, 'heavy cloud'),
             $stops('shade', -2.5, 'a cliff or trees before the sun'),
+            $stops('canopy', -1.5, 'a roof of leaves, besides the sun'),
             new Assumption('light.meter_fades', 3, 0.25, 24, 'h', 'How long after a metering the day\'s light counts as reckoned again', 'assumed'),
+            new Assumption('outing.frames', 12, 1, 1000, '', 'Frames you take of one chance: a few short bursts', 'assumed'),
+            new Assumption('outing.pace', 1.1, 0.2, 3, 'm/s', 'How fast you walk with your kit, by the crow', 'assumed'),
+            new Assumption('outing.water', 30, 0, 240, 'min', 'How long before the water cuts a spot off you leave it', 'assumed'),
+            new Assumption('outing.softer', 0.5, 0, 1, '', 'What a frame counts that is sharp by a softer standard than you asked for', 'assumed'),
+            new Assumption('outing.keeps', 0.8, 0.1, 1, '', 'Share of its best that a hold must still bring to keep its promise', 'assumed'),
         ];
     }
 

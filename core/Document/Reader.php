@@ -42,6 +42,12 @@ final readonly class Reader
         return new self($fields, $path);
     }
 
+    /** @return array<mixed> all its fields */
+    public function all(): array
+    {
+        return $this->fields;
+    }
+
     public function inside(string $name): self
     {
         $value = $this->need($name);

@@ -29,16 +29,18 @@ final readonly class Daylight
 
     /**
      * @param  float  $altitudeDeg  geometric, of the sun's centre
-     * @param  bool  $shaded  whether something stands between the sun and the spot
+     * @param  Cover  $cover  what stands between the sun and the spot
      */
-    public function ev100(float $altitudeDeg, Sky $sky, bool $shaded = false): float
+    public function ev100(float $altitudeDeg, Sky $sky, Cover $cover = Cover::None): float
     {
         // a cloud takes the direct light as shade does: what is gone cannot be taken twice
-        $loss = $shaded && $altitudeDeg > 0
+        $loss = $cover !== Cover::None && $altitudeDeg > 0
             ? min($this->skyStops($sky), $this->assumptions->value('light.shade'))
             : $this->skyStops($sky);
+        // leaves take of the sky's light too
+        $leaves = $cover === Cover::Canopy ? $this->assumptions->value('light.canopy') : 0.0;
 
-        return $this->clear($altitudeDeg) + $loss;
+        return $this->clear($altitudeDeg) + $loss + $leaves;
     }
 
     /** With nothing between the sun and the spot. */

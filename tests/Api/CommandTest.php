@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 use Tests\Support\Documents;
+use Tests\Support\Outings;
 
 /** @return array{int, string, string} exit, standard output, standard error */
 function hold(array $arguments, ?string $input = null): array
@@ -40,6 +41,25 @@ it('ends with 2 and a line per fault for bad input', function (array $arguments,
         ],
     ],
 ]);
+
+it('prints the day of an outing, and says what is amiss with one', function () {
+    [$exit, $out] = hold(['hold:outing', '-'], (string) json_encode(Outings::document(['until' => '08:00'])));
+    $told = json_decode($out, true);
+    expect($exit)
+        ->toBe(0)
+        ->and([$told['format'], $told['day']['sun']['says']])
+        ->toBe(['outing/1', 'Sunrise 05:23, sunset 21:19.'])
+        ->and(array_column($told['day']['rushes'], 'name'))
+        ->toBe(['Terns', 'Hare']);
+
+    [$exit, $out, $error] = hold(
+        ['hold:outing', '-'],
+        (string) json_encode(Outings::document(['date' => '2026-02-30', 'until' => '26:00'])),
+    );
+    expect([$exit, $out])->toBe([2, ''])->and($error)->toContain('until');
+    [$exit, , $error] = hold(['hold:outing', '-'], (string) json_encode(Outings::document(['date' => '2026-02-30'])));
+    expect($exit)->toBe(2)->and($error)->toStartWith('date is "2026-02-30"; it must be a day of the calendar');
+});
 
 it('prints a plan from files and from standard input', function () {
     $kit = tempnam(sys_get_temp_dir(), 'kit');

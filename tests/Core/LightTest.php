@@ -7,6 +7,7 @@ use RushHold\Calculation\Calculations;
 use RushHold\Faults\FaultyDocument;
 use RushHold\Faults\NumberOutOfRange;
 use RushHold\Light\Angle;
+use RushHold\Light\Cover;
 use RushHold\Light\Daylight;
 use RushHold\Light\Fog;
 use RushHold\Light\Horizon;
@@ -159,7 +160,7 @@ it('takes light away in the order people expect, and finds the sun again from th
         rsort($sorted);
         expect($skies)->toBe($sorted);
         foreach (Sky::cases() as $sky) {
-            $shade = $light->ev100($altitude, $sky, shaded: true);
+            $shade = $light->ev100($altitude, $sky, Cover::Shade);
             // a cliff takes direct light, and only where there is any
             expect($shade)
                 ->toBeLessThanOrEqual($light->ev100($altitude, $sky))

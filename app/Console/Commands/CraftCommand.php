@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Documents\SchemaChecker;
 use Illuminate\Console\Command;
 use RushHold\Faults\Fault;
 use RushHold\Faults\FaultyDocument;
+use RushHold\Faults\UnreadableDocument;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** A command that prints JSON on standard output; bad input ends with 2 and one line per fault on standard error. */
@@ -39,6 +41,25 @@ abstract class CraftCommand extends Command
     protected function text(mixed $value): string
     {
         return is_string($value) ? $value : '';
+    }
+
+    /**
+     * A document from a file, or from standard input where it is called -.
+     *
+     * @return array{array<mixed>, list<Fault>}
+     */
+    protected function document(SchemaChecker $checker, string $file, string $schema): array
+    {
+        $what = $file === '-' ? 'Standard input' : $file;
+        $json = @file_get_contents($file === '-' ? 'php://stdin' : $file);
+        if ($json === false) {
+            return [[], [UnreadableDocument::because($what, 'there is no such file, or it may not be read')]];
+        }
+        try {
+            return [$checker->read($json, $schema, $what), []];
+        } catch (FaultyDocument $faulty) {
+            return [[], $faulty->faults];
+        }
     }
 
     /** @param  list<Fault>  $faults */

@@ -7,7 +7,6 @@ namespace App\Console\Commands;
 use App\Documents\SchemaChecker;
 use RushHold\Faults\FaultyDocument;
 use RushHold\Faults\MissingField;
-use RushHold\Faults\UnreadableDocument;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Rush;
@@ -30,8 +29,8 @@ final class HoldPlan extends CraftCommand
         if ($this->option('kit') === null) {
             throw MissingField::named('--kit');
         }
-        [$rush, $faults] = $this->document($this->text($this->argument('rush')), 'rush');
-        [$kit, $more] = $this->document($this->text($this->option('kit')), 'kit');
+        [$rush, $faults] = $this->document($this->checker, $this->text($this->argument('rush')), 'rush');
+        [$kit, $more] = $this->document($this->checker, $this->text($this->option('kit')), 'kit');
         $all = [...$faults, ...$more];
         if ($all !== []) {
             throw new FaultyDocument($all);
@@ -40,20 +39,5 @@ final class HoldPlan extends CraftCommand
         $plan = $this->planner->plan(Rush::fromArray($rush), Kit::fromArray($kit));
 
         return PlanDocument::of($plan, $this->planner->tips($plan));
-    }
-
-    /** @return array{array<mixed>, list<\RushHold\Faults\Fault>} */
-    private function document(string $file, string $schema): array
-    {
-        $what = $file === '-' ? 'Standard input' : $file;
-        $json = @file_get_contents($file === '-' ? 'php://stdin' : $file);
-        if ($json === false) {
-            return [[], [UnreadableDocument::because($what, 'there is no such file, or it may not be read')]];
-        }
-        try {
-            return [$this->checker->read($json, $schema, $what), []];
-        } catch (FaultyDocument $faulty) {
-            return [[], $faulty->faults];
-        }
     }
 }

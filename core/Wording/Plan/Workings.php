@@ -174,9 +174,13 @@ final readonly class Workings
             return [];
         }
         $assumptions = $situation->assumptions;
-        $said = static fn (string $symbol, string $name, ?float $value, string $unit, string $assumed): array => $value === null
-                ? self::assumed($assumptions, $symbol, $assumed)
+        $said = static function (string $symbol, string $name, ?float $value, string $unit, string $or) use (
+            $assumptions,
+        ): array {
+            return $value === null
+                ? self::assumed($assumptions, $symbol, $or)
                 : self::in($symbol, $name, $value, $unit, 'rush');
+        };
 
         return [
             new Working(

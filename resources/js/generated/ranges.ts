@@ -229,3 +229,18 @@ export const cameraStateRanges: Record<string, [number, number]> = {
     8
   ]
 };
+
+export const placeRanges: Record<string, [number, number]> = {
+  "latitude_deg": [
+    -90,
+    90
+  ],
+  "longitude_deg": [
+    -180,
+    180
+  ],
+  "offset_stops": [
+    -6,
+    6
+  ]
+};

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Outing;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use RushHold\Faults\NotADay;
+use RushHold\Faults\NotATime;
+use RushHold\Faults\UnknownChoice;
+
+/** A day by the clocks of a place, which may change their hour in the middle of it. */
+final readonly class LocalDay
+{
+    private function __construct(public string $date, private DateTimeZone $zone) {}
+
+    /**
+     * @param  string  $date  2026-05-16
+     * @param  string  $zone  a zone of the list PHP carries
+     */
+    public static function of(string $date, string $zone, string $dateField = 'date', string $zoneField = 'zone'): self
+    {
+        if (! in_array($zone, DateTimeZone::listIdentifiers(), true)) {
+            throw UnknownChoice::of($zoneField, $zone, ['a zone of the list, such as UTC']);
+        }
+        $zone = new DateTimeZone($zone);
+        $read = DateTimeImmutable::createFromFormat('!Y-m-d', $date, $zone);
+        if ($read === false || $read->format('Y-m-d') !== $date || $date < '1900' || $date > '2101') {
+            throw NotADay::in($dateField, $date);
+        }
+
+        return new self($date, $zone);
+    }
+
+    /** When the clocks show a time, in Unix seconds; of an hour that is left out the moment after, of one that comes twice the first. */
+    public function at(string $time, string $field = 'at'): float
+    {
+        if (preg_match('/^([01]\d|2[0-3]):[0-5]\d$/', $time) !== 1) {
+            throw NotATime::in($field, $time);
+        }
+
+        $at = (float) (new DateTimeImmutable("{$this->date} {$time}", $this->zone))->getTimestamp();
+        foreach ([3600.0, 1800.0] as $earlier) {
+            if ($this->clock($at - $earlier) === $time) {
+                return $at - $earlier;
+            }
+        }
+
+        return $at;
+    }
+
+    /** The same, on the next day where it is not after another moment of this one. */
+    public function after(float $fromS, string $time, string $field = 'until'): float
+    {
+        $at = $this->at($time, $field);
+
+        return $at > $fromS ? $at : $this->next()->at($time, $field);
+    }
+
+    public function next(): self
+    {
+        $morrow = (new DateTimeImmutable($this->date, $this->zone))->modify('+1 day');
+
+        return new self($morrow->format('Y-m-d'), $this->zone);
+    }
+
+    /** Its first moment. */
+    public function begins(): float
+    {
+        return (float) (new DateTimeImmutable($this->date, $this->zone))->getTimestamp();
+    }
+
+    /** What the clocks show at a moment: 07:40. */
+    public function clock(float $unixS): string
+    {
+        return $this->moment($unixS)->format('H:i');
+    }
+
+    /** A moment by these clocks with how far they are ahead: 2026-05-16T07:40:00+01:00. */
+    public function iso(float $unixS): string
+    {
+        return $this->moment($unixS)->format('c');
+    }
+
+    /** The hour of this day the clocks show; from 24 on of the next. */
+    public function hour(float $unixS): int
+    {
+        $moment = $this->moment($unixS);
+
+        return (int) $moment->format('G') + ($moment->format('Y-m-d') > $this->date ? 24 : 0);
+    }
+
+    /** How far the clocks are ahead of universal time, in hours. */
+    public function aheadH(float $unixS): float
+    {
+        return $this->moment($unixS)->getOffset() / 3600;
+    }
+
+    private function moment(float $unixS): DateTimeImmutable
+    {
+        return (new DateTimeImmutable('@'.(int) round($unixS)))->setTimezone($this->zone);
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Wording\Outing;
+
+use RushHold\Light\SunEventKind;
+use RushHold\Outing\Day;
+use RushHold\Outing\Moment;
+use RushHold\Wording\Units;
+
+/** What a day comes to, in sentences. */
+final readonly class DayWords
+{
+    public function __construct(private Day $day, private Units $units) {}
+
+    /** @return list<string> the order of the day, shimmer, what is made up or left out */
+    public function all(): array
+    {
+        return array_values(
+            array_filter([$this->order(), $this->second(), $this->shimmer(), $this->made()], is_string(...)),
+        );
+    }
+
+    public function sun(): string
+    {
+        $sun = $this->day->sun;
+        if ($sun->neverSets()) {
+            return 'The sun does not set on this day.';
+        }
+        if ($sun->neverRises()) {
+            $dawn = $sun->first(SunEventKind::Dawn);
+
+            return $dawn === null
+                ? 'The sun does not rise on this day, and there is no twilight to work in.'
+                : sprintf('The sun does not rise on this day; there is twilight from %s.', $this->clock($dawn));
+        }
+        [$rise, $set] = [$sun->first(SunEventKind::Rise), $sun->first(SunEventKind::Set)];
+
+        return match (true) {
+            $rise !== null && $set !== null => sprintf(
+                'Sunrise %s, sunset %s.',
+                $this->clock($rise),
+                $this->clock($set),
+            ),
+            $rise !== null => sprintf('Sunrise %s; the sun does not set any more on this day.', $this->clock($rise)),
+            $set !== null => sprintf('Sunset %s; the sun did not rise on this day.', $this->clock($set)),
+            default => 'The sun neither rises nor sets on this day.',
+        };
+    }
+
+    /** From which side the light falls: front, side, back, or even where there is no direct light. */
+    public static function side(Moment $moment): string
+    {
+        return match (true) {
+            ! $moment->isSided => 'even',
+            $moment->side->isBack => 'back',
+            $moment->side->isFront => 'front',
+            default => 'side',
+        };
+    }
+
+    /** The hours in which a rush's hold keeps its promise. */
+    public function promise(int $rush): string
+    {
+        $steps = $this->day->steps[$rush];
+        $promise = $this->day->promise($rush);
+        if ($steps === []) {
+            return 'Its hours lie outside of the outing.';
+        }
+        if ($promise === null) {
+            return 'Nothing comes out at any hour of this day.';
+        }
+        $isWhole = $promise['from'] <= $steps[0]->moment->unixS;
+
+        return match (true) {
+            $isWhole && $promise['until'] === null => 'Its hold keeps its promise all the while.',
+            $promise['until'] === null => sprintf('Its hold keeps its promise from %s on.', $this->clock($promise['from'])),
+            $isWhole => sprintf('Its hold keeps its promise until %s.', $this->clock($promise['until'])),
+            default => sprintf(
+                'Its hold keeps its promise from %s until %s.',
+                $this->clock($promise['from']),
+                $this->clock($promise['until']),
+            ),
+        };
+    }
+
+    /** @return list<string> what may hurt people, animals or the camera */
+    public function cautions(): array
+    {
+        $spots = $this->day->outing->place->spots;
+        $told = [];
+        foreach ($this->day->cutOff as $id => $stretches) {
+            foreach ($stretches as [$from]) {
+                $told[] = sprintf(
+                    'Water cuts off %s from %s: leave by %s. By %s between the waters you typed; the official table and local rules go before this.',
+                    $spots[$id]->name,
+                    $this->clock($from),
+                    $this->clock($from - 60 * $this->day->assumptions->value('outing.water')),
+                    $this->day->outing->water->rule->words(),
+                );
+            }
+            if ($spots[$id]->cutOffM !== null && ! $this->day->outing->water->isKnown()) {
+                $told[] = sprintf(
+                    'Water may cut off %s, and no high and low waters are typed for this day: take them from the official table.',
+                    $spots[$id]->name,
+                );
+            }
+        }
+        foreach ($this->day->blinding as $id => $stretches) {
+            foreach ($stretches as [$from, $until]) {
+                $told[] = sprintf(
+                    'From %s the sun stands where you point between %s and %s: never look at it through a lens, and do not leave the camera aimed at it.',
+                    $spots[$id]->name,
+                    $this->clock($from),
+                    $this->clock($until),
+                );
+            }
+        }
+
+        return $told;
+    }
+
+    private function order(): ?string
+    {
+        $day = $this->day;
+        if ($day->order->stays === []) {
+            return $day->outing->expected === [] ? null : 'Nothing expected comes out in these hours.';
+        }
+        $told = [];
+        foreach ($day->order->stays as $stay) {
+            $expected = $day->outing->expected[$stay->rush];
+            $told[] = sprintf(
+                '%s to %s %s from %s',
+                $this->clock($day->quarterS($stay->from)),
+                $this->clock($day->quarterS($stay->until)),
+                $expected->name,
+                $expected->spot->name,
+            );
+        }
+
+        return implode('; ', $told).'.';
+    }
+
+    private function second(): ?string
+    {
+        $second = $this->day->second;
+        if ($second === null || $this->day->order->worth <= 0) {
+            return null;
+        }
+        $left = array_diff(
+            array_map(static fn ($stay): int => $stay->rush, $this->day->order->stays),
+            array_map(static fn ($stay): int => $stay->rush, $second->stays),
+        );
+        $name = $left === [] ? null : $this->day->outing->expected[reset($left)]->name;
+
+        return sprintf(
+            'Without %s the best day brings %d %% of it.',
+            $name ?? 'one of these',
+            (int) round((100 * $second->worth) / $this->day->order->worth),
+        );
+    }
+
+    private function shimmer(): ?string
+    {
+        $worst = null;
+        foreach ($this->day->moments as $moment) {
+            $reach = $this->day->reachM($moment);
+            if ($reach !== null && ($worst === null || $reach < $worst[0])) {
+                $worst = [$reach, $moment->unixS];
+            }
+        }
+
+        return $worst === null || $worst[0] > 1000
+            ? null
+            : sprintf(
+                'Shimmer is worst at %s: not beyond %s for fine detail with the longest lens.',
+                $this->clock($worst[1]),
+                $this->units->length($worst[0], 2),
+            );
+    }
+
+    private function made(): ?string
+    {
+        return $this->day->outing->sky->isSaid()
+            ? null
+            : 'Nobody has said what the sky will be: it is taken as clear.';
+    }
+
+    private function clock(float $unixS): string
+    {
+        return $this->day->outing->day->clock($unixS);
+    }
+}

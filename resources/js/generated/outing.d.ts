@@ -1,0 +1,549 @@
+// Made from schemas/ by `npm run types`; do not edit.
+
+
+/**
+ * A day out: a place, its weather and water, and the rushes expected.
+ */
+export interface Outing {
+format: "outing/1"
+/**
+ * What it is called.
+ */
+name: string
+/**
+ * The day, 2026-05-16.
+ */
+date: string
+/**
+ * When it begins.
+ */
+from: string
+/**
+ * When it ends; not after the beginning, on the next day.
+ */
+until: string
+place: import("./place").Place
+kit?: import("./kit").Kit
+/**
+ * What is said of the sky by hours; an hour left out is as the one before.
+ * 
+ * @maxItems 48
+ * 
+ * Items: An hour.
+ */
+sky?: {
+/**
+ * Hour of the day; from 24 on of the next.
+ */
+hour: number
+/**
+ * The sky.
+ */
+sky: ("clear" | "hazy" | "bright" | "overcast" | "heavy")
+/**
+ * Air.
+ */
+temperature_c?: number
+/**
+ * Wind.
+ */
+wind_mps?: number
+/**
+ * How far one sees.
+ */
+visibility_m?: number
+}[]
+/**
+ * From an official table, in order.
+ * 
+ * @maxItems 12
+ * 
+ * Items: A high or low water.
+ */
+waters?: {
+/**
+ * When.
+ */
+at: string
+/**
+ * Which.
+ */
+kind: ("high" | "low")
+/**
+ * How high.
+ */
+height_m: number
+}[]
+/**
+ * How the water goes between them; absent, cosine.
+ */
+tide?: ("cosine" | "twelfths")
+/**
+ * Those whose minutes are known; others by the crow.
+ * 
+ * @maxItems 300
+ * 
+ * Items: A walk.
+ */
+walks?: {
+/**
+ * A spot.
+ */
+from: string
+/**
+ * Another.
+ */
+to: string
+/**
+ * Walking.
+ */
+minutes: number
+}[]
+/**
+ * What meters said.
+ * 
+ * @maxItems 48
+ * 
+ * Items: A reading.
+ */
+metered?: {
+/**
+ * When.
+ */
+at: string
+/**
+ * What the meter said.
+ */
+ev100: number
+/**
+ * Where.
+ */
+spot: string
+}[]
+/**
+ * What may happen.
+ * 
+ * @maxItems 24
+ * 
+ * Items: A rush expected.
+ */
+rushes: {
+/**
+ * By which the day names it.
+ */
+id: string
+rush: import("./rush").Rush
+kit?: import("./kit").Kit
+/**
+ * Where.
+ */
+spot: string
+/**
+ * First hour.
+ */
+from: string
+/**
+ * Last hour.
+ */
+until: string
+/**
+ * Chances an hour.
+ */
+per_hour: number
+/**
+ * How much a sharp frame counts.
+ */
+importance: number
+/**
+ * Whether it stands in light of its own.
+ */
+own_light?: boolean
+}[]
+/**
+ * What is reckoned; nobody writes it.
+ */
+day?: {
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+/**
+ * Time zone.
+ */
+zone: string
+/**
+ * Whether anything was said of the sky; else it is taken as clear.
+ */
+sky_said: boolean
+/**
+ * The sun from midnight to midnight.
+ */
+sun: {
+/**
+ * In order.
+ * 
+ * Items: One.
+ */
+events: {
+/**
+ * What.
+ */
+kind: ("dawn" | "rise" | "transit" | "set" | "dusk" | "lowest")
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+at: string
+}[]
+/**
+ * Highest altitude of the day.
+ */
+highest_deg: number
+/**
+ * Lowest.
+ */
+lowest_deg: number
+/**
+ * In words.
+ */
+says: string
+}
+/**
+ * One every five minutes.
+ * 
+ * Items: A moment.
+ */
+moments: {
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+at: string
+/**
+ * Of the sun, geometric.
+ */
+altitude_deg: number
+/**
+ * As it is seen.
+ */
+apparent_deg: number
+/**
+ * From true north.
+ */
+azimuth_deg: number
+/**
+ * Light under the open sky.
+ */
+ev100: number
+/**
+ * Whether the horizon line hides the sun.
+ */
+shaded: boolean
+/**
+ * The sky.
+ */
+sky: ("clear" | "hazy" | "bright" | "overcast" | "heavy")
+/**
+ * Air.
+ */
+temperature_c: (number | null)
+/**
+ * Wind.
+ */
+wind_mps: (number | null)
+/**
+ * How far one sees; null where nobody has said.
+ */
+visibility_m: (number | null)
+/**
+ * How far the longest lens may shoot for fine detail; null where shimmer sets no limit.
+ */
+reach_m: (number | null)
+/**
+ * Height of the water; null where nothing is known.
+ */
+water_m: (number | null)
+}[]
+/**
+ * As expected.
+ * 
+ * Items: A rush along its hours.
+ */
+rushes: {
+/**
+ * Which.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+/**
+ * Where.
+ */
+spot: string
+/**
+ * Which moment its first step stands for; null when its hours lie outside.
+ */
+first: (number | null)
+/**
+ * One every five minutes.
+ * 
+ * Items: A step.
+ */
+along: {
+/**
+ * Share that comes out.
+ */
+share: number
+/**
+ * Light at its spot.
+ */
+ev100: number
+/**
+ * From which side.
+ */
+light: ("front" | "side" | "back" | "even")
+/**
+ * Sharp frames an hour, by how much they matter.
+ */
+worth_per_hour: number
+}[]
+/**
+ * In order.
+ * 
+ * Items: A stretch with one hold.
+ */
+bands: {
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+/**
+ * The hold; null where the lens cannot focus so near.
+ */
+hold: (import("./hold").Hold | null)
+/**
+ * Least ISO.
+ */
+iso_least: number
+/**
+ * Most.
+ */
+iso_most: number
+/**
+ * Least share that comes out.
+ */
+share_least: number
+/**
+ * Most.
+ */
+share_most: number
+/**
+ * What has given way.
+ * 
+ * Items: One.
+ */
+gave_way: {
+/**
+ * What gave way.
+ */
+step: string
+/**
+ * In words.
+ */
+what: string
+/**
+ * Why.
+ */
+why: string
+/**
+ * Stops.
+ */
+cost_stops: number
+/**
+ * Blur.
+ */
+cost_mm: number
+}[]
+/**
+ * Fields of the hold that are other than before.
+ * 
+ * Items: A field.
+ */
+changed: string[]
+/**
+ * What has given way that had not before.
+ * 
+ * Items: A step.
+ */
+entered: string[]
+}[]
+/**
+ * The hours in which its hold keeps its promise; null when nothing comes out.
+ */
+promise: ({
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+best: string
+/**
+ * Null where it lasts as long as the rush.
+ */
+until: (string | null)
+} | null)
+/**
+ * That in words.
+ */
+says: string
+}[]
+/**
+ * What to work one after the other.
+ */
+order: {
+/**
+ * Sharp frames, each counted as much as it matters.
+ */
+worth: number
+/**
+ * In order of time.
+ * 
+ * Items: A stay.
+ */
+stays: {
+/**
+ * Which.
+ */
+rush: string
+/**
+ * Where.
+ */
+spot: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+/**
+ * What it brings.
+ */
+worth: number
+/**
+ * What turning to it brings over staying with the one before.
+ */
+gain: (number | null)
+/**
+ * The walk after it.
+ */
+walk_minutes: (number | null)
+}[]
+}
+/**
+ * The best day without one rush of the best.
+ */
+second: ({
+/**
+ * Sharp frames, each counted as much as it matters.
+ */
+worth: number
+/**
+ * In order of time.
+ * 
+ * Items: A stay.
+ */
+stays: {
+/**
+ * Which.
+ */
+rush: string
+/**
+ * Where.
+ */
+spot: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+/**
+ * What it brings.
+ */
+worth: number
+/**
+ * What turning to it brings over staying with the one before.
+ */
+gain: (number | null)
+/**
+ * The walk after it.
+ */
+walk_minutes: (number | null)
+}[]
+} | null)
+/**
+ * When water cuts a spot off.
+ * 
+ * Items: A stretch.
+ */
+cut_off: {
+/**
+ * Where.
+ */
+spot: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+}[]
+/**
+ * When the sun stands where one points.
+ * 
+ * Items: A stretch.
+ */
+blinding: {
+/**
+ * Where.
+ */
+spot: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+}[]
+/**
+ * What the day comes to.
+ * 
+ * Items: A sentence.
+ */
+says: string[]
+/**
+ * Cautions.
+ * 
+ * Items: One.
+ */
+cautions: string[]
+}
+}

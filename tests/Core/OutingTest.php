@@ -1,0 +1,368 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Assumptions\Assumptions;
+use RushHold\Document\Reader;
+use RushHold\Faults\Fault;
+use RushHold\Light\SunEventKind;
+use RushHold\Outing\Day;
+use RushHold\Outing\DayOrder;
+use RushHold\Outing\LocalDay;
+use RushHold\Outing\Metering;
+use RushHold\Outing\OrderOfDay;
+use RushHold\Outing\Outing;
+use RushHold\Outing\TideRule;
+use RushHold\Outing\Water;
+use RushHold\Wording\Outing\DayDocument;
+use RushHold\Wording\Units;
+use Tests\Support\Documents;
+use Tests\Support\Outings;
+
+/**
+ * The most a day can bring, by trying everything.
+ *
+ * @param  list<list<float>>  $worth
+ * @param  list<list<bool>>  $open
+ * @param  list<list<int>>  $walks
+ */
+function mostByTrying(array $worth, array $open, array $walks, int $quarters, ?int $rush = null, int $at = 0): float
+{
+    if ($rush === null) {
+        $best = 0.0;
+        foreach (array_keys($worth) as $first) {
+            for ($begins = 0; $begins < $quarters; $begins++) {
+                $best = max($best, mostByTrying($worth, $open, $walks, $quarters, $first, $begins));
+            }
+        }
+
+        return $best;
+    }
+    if ($at >= $quarters || ! $open[$rush][$at]) {
+        return -INF;
+    }
+    $rest = 0.0;
+    foreach (array_keys($worth) as $next) {
+        $rest = max($rest, mostByTrying($worth, $open, $walks, $quarters, $next, $at + 1 + $walks[$rush][$next]));
+    }
+
+    return $worth[$rush][$at] + $rest;
+}
+
+/** @return array{list<list<float>>, list<list<bool>>, list<list<int>>, int} a small day drawn by chance */
+function smallDay(int $seed): array
+{
+    mt_srand($seed);
+    [$rushes, $spots, $quarters] = [mt_rand(1, 3), mt_rand(1, 2), mt_rand(1, 6)];
+    $spotOf = array_map(static fn (): int => mt_rand(0, $spots - 1), range(1, $rushes));
+    $walk = mt_rand(0, 2);
+    $cut = mt_rand(0, 9);
+    $worth = $open = $walks = [];
+    for ($rush = 0; $rush < $rushes; $rush++) {
+        for ($at = 0; $at < $quarters; $at++) {
+            $worth[$rush][] = mt_rand(0, 3) === 0 ? 0.0 : (float) mt_rand(0, 5);
+            $open[$rush][] = ! ($spotOf[$rush] === 0 && ($at === $cut || $at === $cut + 1));
+        }
+        for ($to = 0; $to < $rushes; $to++) {
+            $walks[$rush][] = $spotOf[$rush] === $spotOf[$to] ? 0 : $walk;
+        }
+    }
+
+    return [$worth, $open, $walks, $quarters];
+}
+
+it('finds the order that trying everything finds, on 200 small days', function () {
+    for ($seed = 1; $seed <= 200; $seed++) {
+        [$worth, $open, $walks, $quarters] = smallDay($seed);
+        $order = new DayOrder($worth, $open, $walks, $quarters);
+        $best = $order->best();
+        expect($best->worth)->toEqualWithDelta(mostByTrying($worth, $open, $walks, $quarters), 1e-9, "seed {$seed}");
+
+        // the day it tells of is one that can be walked, and brings what it says
+        $sum = 0.0;
+        foreach ($best->stays as $number => $stay) {
+            $next = $best->stays[$number + 1] ?? null;
+            for ($at = $stay->from; $at < $stay->until; $at++) {
+                expect($open[$stay->rush][$at])->toBeTrue("seed {$seed}");
+                $sum += $worth[$stay->rush][$at];
+            }
+            if ($next !== null) {
+                expect($next->from)->toBeGreaterThanOrEqual($stay->until + $walks[$stay->rush][$next->rush]);
+            }
+        }
+        expect($sum)->toEqualWithDelta($best->worth, 1e-9, "seed {$seed}");
+        foreach ($order->gains($best) as $gain) {
+            expect($gain)->toBeGreaterThan(-1e-9);
+        }
+
+        // the second best does without one of the best's, and no other day that does brings more
+        $second = $order->secondBest($best);
+        $without = [];
+        foreach ($best->stays as $stay) {
+            $without[] = mostByTrying(
+                array_map(static fn (array $row, int $rush): array => $rush === $stay->rush ? array_map(static fn (): float => 0.0, $row) : $row, $worth, array_keys($worth)),
+                $open,
+                $walks,
+                $quarters,
+            );
+        }
+        if ($second !== null) {
+            expect($second->worth)->toBeLessThanOrEqual(max($without) + 1e-9);
+        }
+    }
+});
+
+it('does not take a turn for nothing, and begins and ends with what counts', function () {
+    $order = new DayOrder([[0, 0, 4, 4, 0, 0], [0, 4, 0, 4, 0, 0]], [array_fill(0, 6, true), array_fill(0, 6, true)], [[0, 0], [0, 0]], 6);
+    $told = static fn (OrderOfDay $day): array => array_map(static fn ($stay): array => [$stay->rush, $stay->from, $stay->until], $day->stays);
+    expect($told($order->best()))
+        ->toBe([[1, 1, 2], [0, 2, 4]])
+        ->and((new DayOrder([[0.0]], [[true]], [[0]], 1))->best()->stays)
+        ->toBe([])
+        ->and((new DayOrder([], [], [], 4))->best()->worth)
+        ->toBe(0.0);
+});
+
+it('reads the clocks of a place across the hours in which they change', function () {
+    $spring = LocalDay::of('2026-03-29', 'Europe/Dublin');
+    $autumn = LocalDay::of('2026-10-25', 'Europe/Dublin');
+    expect($spring->next()->begins() - $spring->begins())
+        ->toBe(23 * 3600.0)
+        ->and($autumn->next()->begins() - $autumn->begins())
+        ->toBe(25 * 3600.0)
+        // an hour that is left out is the one after, one that comes twice the first
+        ->and($spring->clock($spring->at('01:30')))
+        ->toBe('02:30')
+        ->and($autumn->iso($autumn->at('01:30')))
+        ->toBe('2026-10-25T01:30:00+01:00')
+        ->and($autumn->iso($autumn->at('01:30') + 3600))
+        ->toBe('2026-10-25T01:30:00+00:00')
+        ->and($autumn->hour($autumn->at('03:00')))
+        ->toBe(3)
+        ->and($autumn->hour($autumn->after($autumn->at('22:00'), '02:00')))
+        ->toBe(26);
+
+    // the outing of that night lasts an hour longer, and sunrise is told by the clocks as they then are
+    $day = Outings::day(['date' => '2026-10-25', 'from' => '00:30', 'until' => '09:00', 'rushes' => []]);
+    expect(count($day->moments))
+        ->toBe((int) (9.5 * 12) + 1)
+        ->and($day->outing->day->clock((float) $day->sun->first(SunEventKind::Rise)))
+        ->toBe('07:09')
+        ->and($day->outing->day->clock((float) Outings::day(['date' => '2026-10-24', 'rushes' => []])->sun->first(SunEventKind::Rise)))
+        ->toBe('08:07');
+});
+
+it('refuses what is no day, no time, no zone, no spot, and two of one name', function (array $own, array $place, string $field) {
+    $place = $place + Outings::document()['place'];
+    expect(fn () => Outings::day($own + ['place' => $place]))->toThrow(Fault::class, $field);
+})->with([
+    'a day that is none' => [['date' => '2026-02-30'], [], 'date'],
+    'a time that is none' => [['from' => '24:00'], [], 'from'],
+    'a zone nobody has' => [[], ['zone' => 'Nowhere/Else'], 'place.zone'],
+    'a rush at no spot' => [['rushes' => [Outings::expected('a', Documents::rush(), 'pier', '05:00', '06:00', 1)]], [], 'rushes.0.spot'],
+    'two rushes of one id' => [['rushes' => [Outings::expected('a', Documents::rush(), 'bar', '05:00', '06:00', 1), Outings::expected('a', Documents::rush(), 'bar', '05:00', '06:00', 1)]], [], 'rushes.1.id'],
+    'no spot at all' => [[], ['spots' => []], 'place.spots'],
+    'off the earth' => [[], ['latitude_deg' => 95], 'place.latitude_deg'],
+    'water out of order' => [['waters' => [['at' => '10:00', 'kind' => 'high', 'height_m' => 4], ['at' => '09:00', 'kind' => 'low', 'height_m' => 1]]], [], 'waters.1.at'],
+    'a high lower than the low' => [['waters' => [['at' => '05:00', 'kind' => 'low', 'height_m' => 2], ['at' => '11:00', 'kind' => 'high', 'height_m' => 1]]], [], 'waters.1.at'],
+    'chances that cannot be' => [['rushes' => [Outings::expected('a', Documents::rush(), 'bar', '05:00', '06:00', -1)]], [], 'rushes.0.per_hour'],
+]);
+
+it('lets water rise and fall by either rule, and knows nothing beyond one turn more', function () {
+    $turns = [[0.0, 1.0], [6 * 3600.0, 4.0], [12 * 3600.0, 0.5]];
+    foreach (TideRule::cases() as $rule) {
+        $water = Water::through($turns, $rule);
+        expect([$water->heightM(0.0), $water->heightM(6 * 3600.0), $water->heightM(12 * 3600.0)])
+            ->toBe([1.0, 4.0, 0.5])
+            ->and($water->heightM(3 * 3600.0))
+            ->toBeTo(2.5)
+            ->and($water->heightM(-6 * 3600.0))
+            ->toBe(4.0)
+            ->and($water->heightM(18 * 3600.0))
+            ->toBe(4.0)
+            ->and($water->heightM(18 * 3600.0 + 1))
+            ->toBeNull()
+            ->and($water->over(2.5, 0.0, 12 * 3600.0)[0][0])
+            ->toEqualWithDelta(3 * 3600.0, 60.0);
+    }
+    // a twelfth in the first hour, three in the third
+    $twelfths = Water::through($turns, TideRule::Twelfths);
+    expect($twelfths->heightM(3600.0))
+        ->toBeTo(1.25)
+        ->and($twelfths->heightM(2 * 3600.0))
+        ->toBeTo(1.75)
+        ->and(Water::none()->heightM(0.0))
+        ->toBeNull()
+        ->and(Water::none()->over(1.0, 0.0, 1e5))
+        ->toBe([]);
+});
+
+it('goes by what a meter said where and when it said it, less and less around it', function () {
+    $metering = Metering::of([[10_000.0, -1.5], [4000.0, 0.5]], 3.0);
+    expect($metering->stops(4000.0))
+        ->toBe(0.5)
+        ->and($metering->stops(10_000.0))
+        ->toBe(-1.5)
+        ->and($metering->stops(10_000.0 + 5400))
+        ->toBeTo(-0.75)
+        ->and($metering->stops(10_000.0 + 3 * 3600))
+        ->toBe(0.0)
+        ->and($metering->stops(4000.0 - 9 * 3600))
+        ->toBe(0.0)
+        ->and(Metering::of([], 3.0)->stops(0.0))
+        ->toBe(0.0);
+    $at = static fn (Day $day, string $time): float => $day->moments[(int) round(($day->outing->day->at($time) - $day->outing->fromS) / 300)]->evOpen;
+    $plain = Outings::day(['rushes' => []]);
+    $metered = Outings::day(['rushes' => [], 'metered' => [['at' => '07:40', 'ev100' => 11.3, 'spot' => 'bar']]]);
+    expect($at($metered, '07:40'))
+        ->toBeTo(11.3)
+        ->and($at($metered, '10:40'))
+        ->toBeTo($at($plain, '10:40'))
+        ->and($at($metered, '09:10') - $at($plain, '09:10'))
+        ->toBeTo((11.3 - $at($plain, '07:40')) / 2);
+});
+
+it('tells the hours in which a hold keeps its promise, and plans no more often than the light needs', function () {
+    $day = Outings::day(['from' => '03:30', 'until' => '22:30', 'rushes' => [Outings::expected('terns', Documents::rush(['name' => 'Terns']), 'turf', '03:30', '22:30', 10)]]);
+    $promise = $day->promise(0);
+    $clock = $day->outing->day->clock(...);
+    $rise = (float) $day->sun->first(SunEventKind::Rise);
+    $set = (float) $day->sun->first(SunEventKind::Set);
+    expect($promise['from'])
+        ->toBeGreaterThan($rise)
+        ->toBeLessThan($rise + 5400, $clock($promise['from']))
+        ->and($promise['until'])
+        ->toBeLessThan($set)
+        ->toBeGreaterThan($set - 5400, $clock((float) $promise['until']));
+    // nothing comes out at night, and something gives way on the way there
+    expect($day->steps[0][0]->share)
+        ->toBe(0.0)
+        ->and($day->bands[0][0]->entered)
+        ->toContain('light')
+        ->and(count(array_unique(array_map(static fn ($step): int => spl_object_id((object) $step->plan), $day->steps[0]))))
+        ->toBeLessThan(0.6 * count($day->steps[0]), 'plans');
+    // the bands lie end to end, and each begins with a change or with something that gave way
+    foreach (array_slice($day->bands[0], 1) as $number => $band) {
+        expect($band->fromS())->toBe($day->bands[0][$number]->untilS());
+    }
+    expect(DayDocument::of($day)['rushes'][0]['says'])->toStartWith('Its hold keeps its promise from 0');
+});
+
+it('keeps nobody on a bar that floods, and says by when to leave', function () {
+    $waters = [['at' => '05:10', 'kind' => 'low', 'height_m' => 0.6], ['at' => '11:20', 'kind' => 'high', 'height_m' => 4.1]];
+    $terns = static fn (float $perHour): array => [Outings::expected('terns', Documents::rush(['name' => 'Terns']), 'bar', '04:30', '12:00', $perHour)];
+    $dry = Outings::day(['rushes' => $terns(10)]);
+    $wet = Outings::day(['rushes' => $terns(10), 'waters' => $waters]);
+    [$from] = $wet->cutOff['bar'][0];
+    expect($wet->outing->water->heightM($from))
+        ->toEqualWithDelta(3.2, 0.02)
+        ->and($wet->order->worth)
+        ->toBeLessThan($dry->order->worth);
+    foreach ($wet->order->stays as $stay) {
+        expect($wet->quarterS($stay->until))->toBeLessThanOrEqual($from - 1800);
+    }
+    $told = DayDocument::of($wet);
+    expect($told['cautions'][0])
+        ->toStartWith('Water cuts off Bar from '.$wet->outing->day->clock($from).': leave by '.$wet->outing->day->clock($from - 1800))
+        ->toContain('official table')
+        ->and($told['cut_off'][0]['spot'])
+        ->toBe('bar')
+        ->and(DayDocument::of($dry)['cautions'][0])
+        ->toContain('no high and low waters are typed');
+});
+
+it('warns of the sun where the lens points, and tells from which side the light falls', function () {
+    // towards the east at sunrise, with the sun at your back towards the west
+    $day = Outings::day();
+    $told = DayDocument::of($day, Units::Imperial);
+    expect($told['blinding'])
+        ->toHaveCount(1)
+        ->and($told['blinding'][0]['spot'])
+        ->toBe('turf')
+        ->and(implode(' ', $told['cautions']))
+        ->toContain('never look at it through a lens')
+        ->and($told['rushes'][0]['along'][24]['light'])
+        ->toBe('front')
+        ->and($told['rushes'][1]['along'][24]['light'])
+        ->toBe('back');
+    // behind a cliff nobody is dazzled, and the light has no side
+    $cliff = ['horizon' => [['azimuth_deg' => 0, 'altitude_deg' => 60]]];
+    $shaded = DayDocument::of(Outings::day([], $cliff));
+    expect($shaded['blinding'])
+        ->toBe([])
+        ->and(array_unique(array_column($shaded['rushes'][1]['along'], 'light')))
+        ->toBe(['even'])
+        ->and($shaded['moments'][48]['shaded'])
+        ->toBeTrue();
+});
+
+it('goes on past midnight, works where the sun does not set and where it does not rise', function () {
+    $north = ['latitude_deg' => 70.0, 'longitude_deg' => 25.0, 'zone' => 'Europe/Oslo', 'spots' => [Outings::spot('shore', 70.0, 25.0, 0)]];
+    $rush = static fn (string $from, string $until): array => ['rushes' => [Outings::expected('gulls', Documents::rush(['name' => 'Gulls']), 'shore', $from, $until, 10)]];
+    $summer = Outings::day(['date' => '2026-06-21', 'from' => '21:00', 'until' => '03:00'] + $rush('23:00', '02:00'), $north);
+    $told = DayDocument::of($summer);
+    expect($summer->untilS ?? $summer->outing->untilS - $summer->outing->fromS)
+        ->toBe(6 * 3600.0)
+        ->and($told['sun']['says'])
+        ->toBe('The sun does not set on this day.')
+        ->and($told['rushes'][0]['first'])
+        ->toBe(24)
+        ->and(count($told['rushes'][0]['along']))
+        ->toBe(37)
+        ->and($told['rushes'][0]['promise'])
+        ->not->toBeNull()
+        // towards the north at midnight the sun stands in the frame
+        ->and($told['blinding'])
+        ->not->toBe([]);
+    $winter = DayDocument::of(Outings::day(['date' => '2026-12-21', 'from' => '09:00', 'until' => '15:00'] + $rush('09:00', '15:00'), $north));
+    expect($winter['sun']['says'])
+        ->toStartWith('The sun does not rise on this day; there is twilight from ')
+        ->and($winter['moments'][36]['reach_m'])
+        ->toBeNull();
+    $south = Outings::day(['date' => '2026-12-21', 'from' => '08:00', 'until' => '17:00', 'rushes' => []], ['latitude_deg' => -45.0, 'longitude_deg' => 170.0, 'zone' => 'Pacific/Auckland']);
+    $noon = $south->moments[(int) round(((float) $south->sun->first(SunEventKind::Transit) - $south->outing->fromS) / 300)];
+    // there it stands in the north at noon
+    expect(min($noon->sun->azimuthDeg, 360 - $noon->sun->azimuthDeg))->toBeLessThan(4.0);
+});
+
+it('says that a lens cannot focus so near, or that hours lie outside, rather than failing', function () {
+    $near = Documents::rush(['name' => 'Too near', 'distance' => ['near_m' => 0.5, 'work_m' => 0.5, 'far_m' => 1]]);
+    $day = DayDocument::of(Outings::day(['rushes' => [
+        Outings::expected('near', $near, 'turf', '05:00', '11:00', 10),
+        Outings::expected('late', Documents::rush(['name' => 'Late']), 'turf', '20:00', '21:00', 10),
+    ]]));
+    expect($day['rushes'][0]['says'])
+        ->toBe('Nothing comes out at any hour of this day.')
+        ->and($day['rushes'][0]['bands'][0]['hold'])
+        ->toBeNull()
+        ->and($day['rushes'][1]['says'])
+        ->toBe('Its hours lie outside of the outing.')
+        ->and($day['order']['stays'])
+        ->toBe([])
+        ->and($day['says'])
+        ->toContain('Nothing expected comes out in these hours.');
+});
+
+it('lets what stands in light of its own be as it is, and what a rush says of its air go before the day', function () {
+    $lit = Documents::rush(['name' => 'Floodlit', 'light' => ['ev100' => 9]]);
+    $own = ['own_light' => true] + Outings::expected('lit', $lit, 'turf', '04:30', '12:00', 10);
+    $low = Documents::rush(['name' => 'Low', 'air' => ['ground' => 'tarmac', 'height_m' => 0.3, 'wind_mps' => 0]]);
+    $day = Outings::day(['rushes' => [$own, Outings::expected('low', $low, 'turf', '04:30', '12:00', 10)]]);
+    expect(count($day->bands[0]))
+        ->toBe(1)
+        ->and($day->steps[0][0]->plan?->situation->rush->ev100)
+        ->toBe(9.0)
+        ->and($day->steps[1][80]->plan?->situation->rush->air->ground?->value)
+        ->toBe('tarmac')
+        ->and($day->steps[1][80]->plan?->blur->shimmerMm)
+        ->toBeGreaterThan($day->steps[0][80]->plan?->blur->shimmerMm ?? INF);
+});
+
+it('writes a day that its schema knows, in either unit', function (Units $units) {
+    $document = Outings::document(['until' => '07:00']);
+    $outing = Outing::fromArray(Reader::plain($document));
+    $day = DayDocument::of(Day::of($outing, RushHold\Planning\Planner::standard(), Assumptions::defaults()), $units);
+    $checker = new App\Documents\SchemaChecker(dirname(__DIR__, 2).'/schemas');
+    $checker->check(json_decode((string) json_encode(['day' => $day] + $document)), 'outing');
+    expect($day['moments'])->toHaveCount(31);
+})->with(['metric' => [Units::Metric], 'imperial' => [Units::Imperial]]);
