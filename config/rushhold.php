@@ -37,6 +37,8 @@ return [
     'quota' => [
         'rushes' => (int) env('QUOTA_RUSHES', 2000),
         'cards' => (int) env('QUOTA_CARDS', 200),
+        'places' => (int) env('QUOTA_PLACES', 100),
+        'outings' => (int) env('QUOTA_OUTINGS', 300),
         'kits' => (int) env('QUOTA_KITS', 1000),
         // of each type; a kit file holds as many (schemas/kit-file.json), so that what is saved can be taken in again
         'gear' => ['body' => 60, 'lens' => 100, 'converter' => 40, 'adapter' => 40, 'support' => 40],

@@ -11,6 +11,8 @@ use App\Http\Controllers\GearController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitFileController;
 use App\Http\Controllers\LayoutController;
+use App\Http\Controllers\OutingController;
+use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RushController;
@@ -102,6 +104,23 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::post('cards/{card}/share', [CardController::class, 'share'])->middleware('throttle:new');
         Route::delete('cards/{card}/share', [CardController::class, 'unshare']);
         Route::get('cards/{card}/pdf', [CardController::class, 'pdf'])->middleware(['throttle:pdf', 'heavy']);
+
+        Route::get('places', [PlaceController::class, 'index']);
+        Route::post('places', [PlaceController::class, 'store'])->middleware('throttle:new');
+        // a GPX or KML file of up to 1.5 MB, written as one text of JSON
+        Route::post('places/read', [PlaceController::class, 'read'])
+            ->middleware('throttle:new')
+            ->defaults(BoundedBody::KEY, 2048);
+        $undoable('places/{place}', PlaceController::class, deletable: true);
+        Route::get('places/{place}/gpx', [PlaceController::class, 'gpx']);
+
+        Route::get('outings', [OutingController::class, 'index']);
+        Route::post('outings', [OutingController::class, 'store'])->middleware('throttle:new');
+        $undoable('outings/{outing}', OutingController::class, deletable: true);
+        Route::middleware(['throttle:search', 'heavy'])->group(function (): void {
+            Route::get('outings/{outing}/day', [OutingController::class, 'day']);
+            Route::get('outings/{outing}/calendar', [OutingController::class, 'calendar']);
+        });
 
         Route::get('kits', [KitController::class, 'index']);
         Route::get('kits/reach', [KitController::class, 'reach']);

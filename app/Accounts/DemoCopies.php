@@ -28,8 +28,14 @@ final readonly class DemoCopies
         'layouts' => 'user_id',
         'camera_states' => 'user_id',
         'cards' => 'user_id',
+        'places' => 'user_id',
+        'outings' => 'user_id',
+        'days' => 'outing_id',
         'versions' => 'user_id',
     ];
+
+    /** Tables whose rows a column names, where that is not the account. */
+    private const OWNED = ['rush_id' => 'rushes', 'outing_id' => 'outings'];
 
     /** A copy nobody has used for so long makes room for another, in minutes. */
     private const IDLE_MINUTES = 60;
@@ -74,9 +80,10 @@ final readonly class DemoCopies
     {
         $rows = $ids = [];
         foreach (self::TABLES as $table => $by) {
+            $owner = self::OWNED[$by] ?? null;
             $found = DB::table($table)->whereIn(
                 $by,
-                $by === 'user_id' ? [$from] : array_column($rows['rushes'] ?? [], 'id'),
+                $owner === null ? [$from] : array_column($rows[$owner] ?? [], 'id'),
             );
             $rows[$table] = array_map(static fn (object $row): array => (array) $row, $found->get()->all());
             foreach ($table === 'versions' ? [] : array_column($rows[$table], 'id') as $id) {
@@ -93,7 +100,7 @@ final readonly class DemoCopies
             );
             foreach (
                 array_chunk(
-                    $table === 'plans'
+                    isset(self::OWNED[self::TABLES[$table]])
                         ? array_map(static fn (array $row): array => array_diff_key($row, ['user_id' => 1]), $copies)
                         : $copies,
                     40,

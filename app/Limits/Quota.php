@@ -26,6 +26,8 @@ final readonly class Quota
         'rushes' => 'rushes',
         'cards' => 'cards',
         'kits' => 'kits',
+        'places' => 'places',
+        'outings' => 'outings',
         'body' => 'bodies',
         'lens' => 'lenses',
         'converter' => 'converters',
@@ -33,13 +35,15 @@ final readonly class Quota
         'support' => 'supports',
     ];
 
-    /** @return array<string, array{used: int, most: int}> of what may be kept: rushes, cards, kits, what ofGear() tells, history_bytes, file_bytes */
+    /** @return array<string, array{used: int, most: int}> of what may be kept: rushes, cards, kits, places, outings, what ofGear() tells, history_bytes, file_bytes */
     public function of(User $user): array
     {
         return [
             'rushes' => ['used' => $user->rushes()->count(), 'most' => $this->most('rushes')],
             'cards' => ['used' => $user->cards()->count(), 'most' => $this->most('cards')],
             'kits' => ['used' => $user->kits()->count(), 'most' => $this->most('kits')],
+            'places' => ['used' => $user->places()->count(), 'most' => $this->most('places')],
+            'outings' => ['used' => $user->outings()->count(), 'most' => $this->most('outings')],
             ...$this->ofGear($user),
             'history_bytes' => [
                 'used' => $this->historyBytes($user->id),
@@ -76,7 +80,7 @@ final readonly class Quota
     }
 
     /**
-     * @param  string  $kind  rushes, cards, kits, or a type of gear
+     * @param  string  $kind  rushes, cards, kits, places, outings, or a type of gear
      * @param  int  $used  how many there are
      *
      * @throws ProblemException when there is no room for another

@@ -118,6 +118,18 @@ final class User extends Account
         return $this->hasMany(CardRecord::class);
     }
 
+    /** @return HasMany<PlaceRecord, $this> */
+    public function places(): HasMany
+    {
+        return $this->hasMany(PlaceRecord::class);
+    }
+
+    /** @return HasMany<OutingRecord, $this> */
+    public function outings(): HasMany
+    {
+        return $this->hasMany(OutingRecord::class);
+    }
+
     /** @return HasMany<RunRecord, $this> */
     public function runs(): HasMany
     {

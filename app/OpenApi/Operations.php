@@ -36,7 +36,7 @@ final class Operations
     /** Who asks for a page by this address: {gear} is a piece, {rush} a rush, by their ids. */
     private const PARAMETERS = [
         'gear' => 'Id of a piece of gear.', 'card' => 'Id of a card.', 'rush' => 'Id of a rush.', 'kit' => 'Id of a kit.', 'sweep' => 'Id of a sweep.', 'token' => 'Text of a link, or id of a key.',
-        'scheme' => 'A button scheme.', 'file' => 'Id of a file.', 'purpose' => 'What the file is for: kit.', 'hash' => 'SHA-256 of the file, 64 hexadecimal digits.',
+        'scheme' => 'A button scheme.', 'file' => 'Id of a file.', 'place' => 'Id of a place.', 'outing' => 'Id of an outing.', 'purpose' => 'What the file is for: kit.', 'hash' => 'SHA-256 of the file, 64 hexadecimal digits.',
     ];
 
     /** @var ?array<string, Operation> */
@@ -45,7 +45,7 @@ final class Operations
     /** @return array<string, Operation> by "VERB address" */
     public static function all(): array
     {
-        return self::$all ??= self::account() + self::gear() + self::layouts() + self::cards() + self::kits() + self::rushes() + self::rehearsals();
+        return self::$all ??= self::account() + self::gear() + self::layouts() + self::cards() + self::places() + self::outings() + self::kits() + self::rushes() + self::rehearsals();
     }
 
     public static function find(string $verb, string $uri): ?Operation
@@ -137,6 +137,34 @@ final class Operations
             'DELETE cards/{card}/share' => new Operation('Ends the link.', 'card', scope: Scope::Write),
             'GET cards/{card}/pdf' => new Operation('A card on paper.', 'application/pdf', scope: Scope::Read, query: ['paper' => implode(', ', array_column(Paper::cases(), 'value'))]),
             'GET shared/{token}' => new Operation('A shared card, for whoever has the link.', 'sharedCard', scope: Scope::Read),
+        ];
+    }
+
+    /** @return array<string, Operation> */
+    private static function places(): array
+    {
+        $place = ['place' => ['$ref' => 'rush-hold:/schemas/place.json']];
+
+        return [
+            'GET places' => new Operation('Every place, what was changed last first.', 'placeList', scope: Scope::Read),
+            'POST places' => new Operation('Makes a place.', 'placeWhole', $place + self::CREATION, Scope::Write, 201),
+            'POST places/read' => new Operation('The points of a GPX or KML file; nothing is kept.', 'placePoints', ['text' => ['type' => 'string', 'description' => 'The file as text.']], Scope::Read),
+            ...self::undoable('places/{place}', 'place', 'placeWhole', $place, true),
+            'GET places/{place}/gpx' => new Operation('The spots of a place as GPX.', 'application/gpx+xml', scope: Scope::Read),
+        ];
+    }
+
+    /** @return array<string, Operation> */
+    private static function outings(): array
+    {
+        $outing = ['name' => self::NAME, 'place_id' => self::ID, 'outing' => ['$ref' => 'rush-hold:/schemas/outing.json#/$defs/kept']];
+
+        return [
+            'GET outings' => new Operation('Every outing, the latest day first.', 'outingList', scope: Scope::Read),
+            'POST outings' => new Operation('Makes an outing.', 'outingWhole', $outing + self::CREATION, Scope::Write, 201),
+            ...self::undoable('outings/{outing}', 'outing', 'outingWhole', $outing, true),
+            'GET outings/{outing}/day' => new Operation('The day of an outing reckoned: light, holds, order.', 'outingDay', scope: Scope::Read),
+            'GET outings/{outing}/calendar' => new Operation('The day for a calendar, with alarms.', 'text/calendar', scope: Scope::Read),
         ];
     }
 

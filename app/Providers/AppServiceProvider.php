@@ -10,6 +10,8 @@ use App\Models\CardRecord;
 use App\Models\FileRecord;
 use App\Models\GearRecord;
 use App\Models\KeyRecord;
+use App\Models\OutingRecord;
+use App\Models\PlaceRecord;
 use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
@@ -17,6 +19,8 @@ use App\Sessions\QuietSessionHandler;
 use App\Store\StoreConnection;
 use App\Store\StoreConnector;
 use App\Store\StoreGate;
+use App\Weather\Forecast;
+use App\Weather\StandIn;
 use Closure;
 use Illuminate\Cache\ApcStore;
 use Illuminate\Cache\ApcWrapper;
@@ -48,6 +52,7 @@ final class AppServiceProvider extends ServiceProvider
             SchemaChecker::class,
             static fn (): SchemaChecker => new SchemaChecker(base_path('schemas')),
         );
+        $this->app->bind(Forecast::class, StandIn::class);
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
         $this->app->singleton(
             Turns::class,
@@ -76,6 +81,8 @@ final class AppServiceProvider extends ServiceProvider
                 'rush' => RushRecord::class,
                 'sweep' => RunRecord::class,
                 'file' => FileRecord::class,
+                'place' => PlaceRecord::class,
+                'outing' => OutingRecord::class,
             ] as $parameter => $record
         ) {
             Route::model($parameter, $record);

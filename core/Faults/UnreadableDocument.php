@@ -11,4 +11,15 @@ final class UnreadableDocument extends Fault
     {
         return new self('', null, 'a JSON object', sprintf('%s cannot be read as JSON: %s.', $what, $reason));
     }
+
+    /** A file that was to hold points of a map. */
+    public static function asPlaces(string $reason): self
+    {
+        return new self(
+            'text',
+            null,
+            'a GPX or KML file',
+            sprintf('The file cannot be read as GPX or KML: %s.', $reason),
+        );
+    }
 }

@@ -21,16 +21,21 @@ final readonly class LocalDay
      */
     public static function of(string $date, string $zone, string $dateField = 'date', string $zoneField = 'zone'): self
     {
-        if (! in_array($zone, DateTimeZone::listIdentifiers(), true)) {
-            throw UnknownChoice::of($zoneField, $zone, ['a zone of the list, such as UTC']);
-        }
-        $zone = new DateTimeZone($zone);
+        $zone = self::zone($zone, $zoneField);
         $read = DateTimeImmutable::createFromFormat('!Y-m-d', $date, $zone);
         if ($read === false || $read->format('Y-m-d') !== $date || $date < '1900' || $date > '2101') {
             throw NotADay::in($dateField, $date);
         }
 
         return new self($date, $zone);
+    }
+
+    /** A zone of the list PHP carries, by the names of today or by older ones, which some browsers still give. */
+    public static function zone(string $zone, string $field): DateTimeZone
+    {
+        return in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)
+            ? new DateTimeZone($zone)
+            : throw UnknownChoice::of($field, $zone, ['a zone of the list, such as UTC']);
     }
 
     /** When the clocks show a time, in Unix seconds; of an hour that is left out the moment after, of one that comes twice the first. */

@@ -46,7 +46,7 @@ final readonly class Place
         return new self(
             $place->text('name'),
             Spot::position($place),
-            $place->text('zone'),
+            LocalDay::zone($place->text('zone'), $place->path('zone'))->getName(),
             $place->choice('ground', Ground::class),
             Horizon::through(
                 array_map(

@@ -17,6 +17,7 @@ final readonly class Weather
         public ?float $temperatureC = null,
         public ?float $windMps = null,
         public ?float $visibilityM = null,
+        public bool $isMadeUp = false,
     ) {}
 
     public static function read(Reader $hour): self
@@ -30,6 +31,7 @@ final readonly class Weather
             $number('temperature_c', -60.0, 60.0, '°C'),
             $number('wind_mps', 0.0, 60.0, 'm/s'),
             $number('visibility_m', 10.0, 200_000.0, 'm'),
+            $hour->has('made_up') && $hour->flag('made_up'),
         );
     }
 }

@@ -32,6 +32,7 @@ final class DatabaseSeeder extends Seeder
         PlanCache $plans,
         History $history,
         Deletion $deletion,
+        DemoOutings $outings,
     ): void {
         $there = User::query()->where('email', StarterKit::DEMO_EMAIL)->first();
         if ($there?->is_demo === true) {
@@ -41,7 +42,7 @@ final class DatabaseSeeder extends Seeder
         if ($there !== null) {
             $deletion->of($there);
         }
-        DB::transaction(function () use ($starter, $rushes, $plans, $history): void {
+        DB::transaction(function () use ($starter, $rushes, $plans, $history, $outings): void {
             $user = User::query()->create([
                 'name' => 'Demo',
                 'email' => StarterKit::DEMO_EMAIL,
@@ -58,6 +59,7 @@ final class DatabaseSeeder extends Seeder
                 );
             }
             $this->day($user, $history);
+            $outings->give($user);
         });
     }
 

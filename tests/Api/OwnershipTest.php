@@ -6,6 +6,7 @@ use App\Models\CameraStateRecord;
 use App\Models\RehearsalRecord;
 use RushHold\Controls\Layout;
 use Tests\Support\Documents;
+use Tests\Support\Outings;
 use Tests\Support\People;
 use Tests\Support\Requests;
 
@@ -52,6 +53,8 @@ it('shows and gives nobody anything of another account, on every route and verb 
         'card' => [People::cardOf($owner, $rush)->id],
         'sweep' => [People::sweepOf($owner, $rush)->id],
         'file' => [People::fileOf($owner)->id],
+        'place' => [People::placeOf($owner)->id],
+        'outing' => [People::outingOf($owner, $rush)->id],
         'token' => [(string) $owner->createToken('a key', ['write'])->accessToken->getKey()],
     ];
     $state = fn (): array => [
@@ -64,6 +67,8 @@ it('shows and gives nobody anything of another account, on every route and verb 
         $owner->runs()->get()->toJson(),
         $owner->tokens()->count(),
         $owner->files()->get()->toJson(),
+        $owner->places()->get()->toJson(),
+        $owner->outings()->get()->toJson(),
         RehearsalRecord::query()->count(),
     ];
     $before = $state();
@@ -102,6 +107,9 @@ it('shows and gives nobody anything of another account, on every route and verb 
                     'seed' => 1,
                     'kind' => 'exposure',
                     'dials' => new stdClass(),
+                    'place' => Outings::document()['place'],
+                    'place_id' => $things['place'][0],
+                    'outing' => Outings::kept($rush->id),
                 ];
                 $address = str_replace('{'.$parameter.'}', $id, $uri);
                 foreach (array_diff_key($own, [$parameter => 1]) as $other => $mine) {
@@ -115,7 +123,7 @@ it('shows and gives nobody anything of another account, on every route and verb 
         }
     }
     expect($tried)->toBeGreaterThan(20)->and($state())->toBe($before);
-    foreach (['rushes', 'kits', 'gear', 'cards', 'kit-file'] as $list) {
+    foreach (['rushes', 'kits', 'gear', 'cards', 'kit-file', 'places', 'outings'] as $list) {
         expect($this->getJson('/api/'.$list)->getContent())
             ->not->toContain($rush->id)
             ->not->toContain($things['kit'][0]);

@@ -59,6 +59,7 @@ function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look)
         '/kit/new-body' => '.guided',
         '/kit/import' => '.import',
         '/rehearse' => '[data-testid=expect]',
+        '/outing' => '.strip-hand',
         '/controls/'.$ids['Skerry One'] => '.conflicts',
         '/controls/'.$ids['Pebble 3'] => '.conflicts',
         '/card' => '.to-set',

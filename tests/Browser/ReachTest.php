@@ -28,7 +28,7 @@ it('is led through every room by Tab alone, and always shows where it is', funct
     $window = $this->browser();
     $this->planning($window);
     $this->saved($window);
-    foreach (['plan', 'rehearse', 'kit', 'controls', 'settings', 'words'] as $room) {
+    foreach (['plan', 'rehearse', 'outing', 'kit', 'controls', 'settings', 'words'] as $room) {
         $window->get($this->address("/{$room}"));
         $this->one($window, '#room h1, #room .name');
         $window->executeScript('document.activeElement.blur()');
@@ -122,7 +122,7 @@ it('has nothing too small for a thumb on a phone', function () {
     }
     return small;
     JS;
-    foreach (['plan', 'rehearse', 'kit', 'controls', 'card', 'settings', 'words'] as $room) {
+    foreach (['plan', 'rehearse', 'outing', 'kit', 'controls', 'card', 'settings', 'words'] as $room) {
         $window->get($this->address("/{$room}"));
         $this->one($window, '#room h1, #room .name, #room .empty');
         $window->wait(20, 100)->until(

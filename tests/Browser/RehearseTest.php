@@ -229,7 +229,7 @@ it('sweeps with progress, cancels, sweeps to the end, and adopts a cell', functi
         fn (): bool => $window->findElements(WebDriverBy::cssSelector('.sweep-cell[aria-pressed=true]')) !== [],
         'a cell picked',
     );
-    $this->press($window, 'take it into the hold');
+    $this->press($window, 'take what it found into the hold');
     $this->see($window, 'Taken from a rehearsal: shutter, aperture');
     $this->saved($window);
     expect(array_keys($this->api($window, 'GET', 'rushes/'.$id)[1]['dials']))->toEqualCanonicalizing([

@@ -53,6 +53,26 @@ final class Outings
         ];
     }
 
+    /** @return array<string, mixed> an outing as an account keeps it, with one rush */
+    public static function kept(string $rushId): array
+    {
+        return [
+            'date' => '2026-05-16',
+            'from' => '04:30',
+            'until' => '08:00',
+            'sky' => [['hour' => 4, 'sky' => 'clear', 'wind_mps' => 2]],
+            'waters' => [
+                ['at' => '05:10', 'kind' => 'low', 'height_m' => 0.6],
+                ['at' => '11:20', 'kind' => 'high', 'height_m' => 4.1],
+            ],
+            'walks' => [['from' => 'bar', 'to' => 'turf', 'minutes' => 12]],
+            'metered' => [['at' => '06:40', 'ev100' => 12, 'spot' => 'bar']],
+            'rushes' => [
+                ['id' => 'a', 'rush_id' => $rushId, 'spot' => 'bar', 'from' => '05:00', 'until' => '08:00', 'per_hour' => 6, 'importance' => 1],
+            ],
+        ];
+    }
+
     /**
      * @param  array<string, mixed>  $more
      * @return array<string, mixed>

@@ -10,6 +10,8 @@ use App\Files\Files;
 use App\Models\CardRecord;
 use App\Models\FileRecord;
 use App\Models\KitRecord;
+use App\Models\OutingRecord;
+use App\Models\PlaceRecord;
 use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
@@ -60,6 +62,32 @@ final class People
         $card->save();
 
         return $card;
+    }
+
+    public static function placeOf(User $user): PlaceRecord
+    {
+        return $user->places()->firstOrCreate(
+            ['name' => 'The inlet'],
+            [
+                'document' => json_decode((string) json_encode(Outings::document()['place'])),
+                'revision' => 1,
+            ],
+        );
+    }
+
+    /** A morning at the inlet with a rush of somebody's own. */
+    public static function outingOf(User $user, ?RushRecord $rush = null): OutingRecord
+    {
+        $place = self::placeOf($user);
+        $kept = Outings::kept(($rush ?? self::rushOf($user))->id);
+
+        return $user->outings()->create([
+            'place_id' => $place->id,
+            'name' => 'Spring tide',
+            'day' => $kept['date'],
+            'document' => json_decode((string) json_encode($kept)),
+            'revision' => 1,
+        ]);
     }
 
     /** A kit file somebody has sent. */

@@ -26,6 +26,8 @@ final readonly class Heavy
         'rushes/*/sweeps',
         'layouts/*/best',
         'cards/*/pdf',
+        'outings/*/day',
+        'outings/*/calendar',
     ];
 
     public function __construct(private Turns $turns) {}

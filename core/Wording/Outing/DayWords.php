@@ -182,9 +182,22 @@ final readonly class DayWords
 
     private function made(): ?string
     {
-        return $this->day->outing->sky->isSaid()
-            ? null
-            : 'Nobody has said what the sky will be: it is taken as clear.';
+        $made = [];
+        foreach ($this->day->moments as $moment) {
+            if ($moment->weather->isMadeUp) {
+                $made[$this->day->outing->day->hour($moment->unixS)] = true;
+            }
+        }
+
+        return match (true) {
+            ! $this->day->outing->sky->isSaid() => 'Nobody has said what the sky will be: it is taken as clear.',
+            $made !== [] => sprintf(
+                'The weather of %d %s is made up; type over what you know.',
+                count($made),
+                count($made) === 1 ? 'hour' : 'hours',
+            ),
+            default => null,
+        };
     }
 
     private function clock(float $unixS): string

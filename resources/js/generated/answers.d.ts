@@ -2773,6 +2773,197 @@ name: string
 quota: QuotaOf
 }
 /**
+ * Every place, what was changed last first.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "placeList".
+ */
+export interface PlaceList {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * Each.
+ * 
+ * Items: A place.
+ */
+places: {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+place: import("./place").Place
+}[]
+quota: QuotaOf
+}
+/**
+ * A place, and what its page needs to know to change it.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "placeWhole".
+ */
+export interface PlaceWhole {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+place: import("./place").Place
+/**
+ * Counts its changes.
+ */
+revision: number
+/**
+ * The id its last write was sent with.
+ */
+write_id: string
+/**
+ * Whether there is a state before.
+ */
+can_undo: boolean
+/**
+ * Whether there is a state after.
+ */
+can_redo: boolean
+}
+/**
+ * The points of a GPX or KML file.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "placePoints".
+ */
+export interface PlacePoints {
+/**
+ * In the order of the file.
+ * 
+ * Items: A point.
+ */
+points: {
+/**
+ * What the file calls it.
+ */
+name: string
+/**
+ * Latitude.
+ */
+latitude_deg: number
+/**
+ * Longitude.
+ */
+longitude_deg: number
+}[]
+/**
+ * How many were no points of the earth, or too many.
+ */
+left_out: number
+}
+/**
+ * Every outing, the latest day first.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "outingList".
+ */
+export interface OutingList {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * Each.
+ * 
+ * Items: An outing.
+ */
+outings: {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+/**
+ * Its day.
+ */
+date: string
+/**
+ * The name of its place.
+ */
+place: string
+}[]
+quota: QuotaOf
+}
+/**
+ * An outing with its place and its weather, and what its page needs to know to change it.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "outingWhole".
+ */
+export interface OutingWhole {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+/**
+ * Which place.
+ */
+place_id: string
+outing: import("./outing").Kept
+place: import("./place").Place
+/**
+ * The weather hour by hour: what is typed, and made up for all other hours.
+ */
+sky: import("./outing").Hour[]
+/**
+ * Counts its changes.
+ */
+revision: number
+/**
+ * The id its last write was sent with.
+ */
+write_id: string
+/**
+ * Whether there is a state before.
+ */
+can_undo: boolean
+/**
+ * Whether there is a state after.
+ */
+can_redo: boolean
+}
+/**
+ * The day of an outing reckoned, or why it cannot be.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "outingDay".
+ */
+export interface OutingDay {
+/**
+ * Of the outing it was reckoned from.
+ */
+revision: number
+/**
+ * The day; null where something stands in its way.
+ */
+day: (import("./outing").Day | null)
+/**
+ * What stands in its way.
+ */
+fault: (import("./problem").Problem | null)
+}
+/**
  * The ticks of a card.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema

@@ -28,52 +28,14 @@ kit?: import("./kit").Kit
  * What is said of the sky by hours; an hour left out is as the one before.
  * 
  * @maxItems 48
- * 
- * Items: An hour.
  */
-sky?: {
-/**
- * Hour of the day; from 24 on of the next.
- */
-hour: number
-/**
- * The sky.
- */
-sky: ("clear" | "hazy" | "bright" | "overcast" | "heavy")
-/**
- * Air.
- */
-temperature_c?: number
-/**
- * Wind.
- */
-wind_mps?: number
-/**
- * How far one sees.
- */
-visibility_m?: number
-}[]
+sky?: Hour[]
 /**
  * From an official table, in order.
  * 
  * @maxItems 12
- * 
- * Items: A high or low water.
  */
-waters?: {
-/**
- * When.
- */
-at: string
-/**
- * Which.
- */
-kind: ("high" | "low")
-/**
- * How high.
- */
-height_m: number
-}[]
+waters?: Water[]
 /**
  * How the water goes between them; absent, cosine.
  */
@@ -82,44 +44,14 @@ tide?: ("cosine" | "twelfths")
  * Those whose minutes are known; others by the crow.
  * 
  * @maxItems 300
- * 
- * Items: A walk.
  */
-walks?: {
-/**
- * A spot.
- */
-from: string
-/**
- * Another.
- */
-to: string
-/**
- * Walking.
- */
-minutes: number
-}[]
+walks?: Walk[]
 /**
  * What meters said.
  * 
  * @maxItems 48
- * 
- * Items: A reading.
  */
-metered?: {
-/**
- * When.
- */
-at: string
-/**
- * What the meter said.
- */
-ev100: number
-/**
- * Where.
- */
-spot: string
-}[]
+metered?: Reading[]
 /**
  * What may happen.
  * 
@@ -159,10 +91,107 @@ importance: number
  */
 own_light?: boolean
 }[]
+day?: Day
+}
+/**
+ * An hour.
+ * 
+ * This interface was referenced by `Outing`'s JSON-Schema
+ * via the `definition` "hour".
+ */
+export interface Hour {
+/**
+ * Hour of the day; from 24 on of the next.
+ */
+hour: number
+/**
+ * The sky.
+ */
+sky: ("clear" | "hazy" | "bright" | "overcast" | "heavy")
+/**
+ * Air.
+ */
+temperature_c?: number
+/**
+ * Wind.
+ */
+wind_mps?: number
+/**
+ * How far one sees.
+ */
+visibility_m?: number
+/**
+ * Whether it comes from the weather stand-in, and not from anybody who knows.
+ */
+made_up?: boolean
+}
+/**
+ * A high or low water.
+ * 
+ * This interface was referenced by `Outing`'s JSON-Schema
+ * via the `definition` "water".
+ */
+export interface Water {
+/**
+ * When.
+ */
+at: string
+/**
+ * Which.
+ */
+kind: ("high" | "low")
+/**
+ * How high.
+ */
+height_m: number
+}
+/**
+ * A walk.
+ * 
+ * This interface was referenced by `Outing`'s JSON-Schema
+ * via the `definition` "walk".
+ */
+export interface Walk {
+/**
+ * A spot.
+ */
+from: string
+/**
+ * Another.
+ */
+to: string
+/**
+ * Walking.
+ */
+minutes: number
+}
+/**
+ * A reading.
+ * 
+ * This interface was referenced by `Outing`'s JSON-Schema
+ * via the `definition` "reading".
+ */
+export interface Reading {
+/**
+ * When.
+ */
+at: string
+/**
+ * What the meter said.
+ */
+ev100: number
+/**
+ * Where.
+ */
+spot: string
+}
 /**
  * What is reckoned; nobody writes it.
+ * 
+ * This interface was referenced by `Outing`'s JSON-Schema
+ * via the `definition` "day".
  */
-day?: {
+export interface Day {
 /**
  * A moment, ISO 8601 by the clocks of the place.
  */
@@ -546,4 +575,92 @@ says: string[]
  */
 cautions: string[]
 }
+/**
+ * An outing as an account keeps it: the place stands beside it, rushes are named by their ids.
+ * 
+ * This interface was referenced by `Outing`'s JSON-Schema
+ * via the `definition` "kept".
+ */
+export interface Kept {
+/**
+ * The day, 2026-05-16.
+ */
+date: string
+/**
+ * When it begins.
+ */
+from: string
+/**
+ * When it ends; not after the beginning, on the next day.
+ */
+until: string
+/**
+ * What is said of the sky by hours; an hour left out is as the one before.
+ * 
+ * @maxItems 48
+ */
+sky: Hour[]
+/**
+ * From an official table, in order.
+ * 
+ * @maxItems 12
+ */
+waters: Water[]
+/**
+ * How the water goes between them; absent, cosine.
+ */
+tide?: ("cosine" | "twelfths")
+/**
+ * Those whose minutes are known; others by the crow.
+ * 
+ * @maxItems 300
+ */
+walks: Walk[]
+/**
+ * What meters said.
+ * 
+ * @maxItems 48
+ */
+metered: Reading[]
+/**
+ * What may happen.
+ * 
+ * @maxItems 24
+ * 
+ * Items: A rush expected.
+ */
+rushes: {
+/**
+ * By which the day names it.
+ */
+id: string
+/**
+ * Which rush.
+ */
+rush_id: string
+/**
+ * Where.
+ */
+spot: string
+/**
+ * First hour.
+ */
+from: string
+/**
+ * Last hour.
+ */
+until: string
+/**
+ * Chances an hour.
+ */
+per_hour: number
+/**
+ * How much a sharp frame counts.
+ */
+importance: number
+/**
+ * Whether it stands in light of its own.
+ */
+own_light?: boolean
+}[]
 }

@@ -17,8 +17,8 @@ type Props = {
   closestM: number;
   plan: Plan | null;
   units: Units;
-  /** Something was moved to this distance; moves of one drag carry one gesture. */
-  onMove: (grip: Grip, distanceM: number, gesture: string) => void;
+  /** Something was moved to this distance; moves of one drag carry one gesture. Absent, nothing can be moved. */
+  onMove?: (grip: Grip, distanceM: number, gesture: string) => void;
 };
 
 const HEIGHT = 128;
@@ -63,7 +63,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
     return Number(scale.metres(event.clientX - left).toPrecision(3));
   };
   const onPointerDown = (event: PointerEvent<SVGSVGElement>): void => {
-    if (event.button !== 0) return;
+    if (event.button !== 0 || onMove === undefined) return;
     const grip = ((event.target as Element).closest("[data-grip]")?.getAttribute("data-grip") ?? "work") as Grip;
     event.currentTarget.setPointerCapture(event.pointerId);
     gesture.current = newGesture(`drag-${grip}`);
@@ -72,7 +72,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
     onMove(grip, to, gesture.current);
   };
   const onPointerMove = (event: PointerEvent): void => {
-    if (drag === null) return;
+    if (drag === null || onMove === undefined) return;
     const to = under(event);
     setDrag({ ...drag, to });
     onMove(drag.grip, to, gesture.current);
@@ -81,22 +81,25 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
     (grip: Grip) =>
     (event: KeyboardEvent): void => {
       const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key] as 1 | -1 | undefined;
-      if (by === undefined) return;
+      if (by === undefined || onMove === undefined) return;
       event.preventDefault();
       if (!gesture.current.startsWith(`keys-${grip}`)) gesture.current = newGesture(`keys-${grip}`);
       onMove(grip, step(now[grip], by, "length", units), gesture.current);
     };
-  const slider = (grip: Grip): Record<string, unknown> => ({
-    "data-grip": grip,
-    role: "slider",
-    tabIndex: 0,
-    "aria-label": gripNames[grip],
-    "aria-valuemin": least,
-    "aria-valuemax": most,
-    "aria-valuenow": where(grip),
-    "aria-valuetext": `${show(where(grip), "length", units)} away`,
-    onKeyDown: onKeyDown(grip),
-  });
+  const slider = (grip: Grip): Record<string, unknown> =>
+    onMove === undefined
+      ? {}
+      : {
+          "data-grip": grip,
+          role: "slider",
+          tabIndex: 0,
+          "aria-label": gripNames[grip],
+          "aria-valuemin": least,
+          "aria-valuemax": most,
+          "aria-valuenow": where(grip),
+          "aria-valuetext": `${show(where(grip), "length", units)} away`,
+          onKeyDown: onKeyDown(grip),
+        };
 
   const depth = plan?.numbers.depth;
   const sharp = depth
@@ -147,6 +150,7 @@ export function Lane({ rush, kind, closestM, plan, units, onMove }: Props) {
           )}
           <line x1={0} y1={AXIS} x2={width} y2={AXIS} className="lane-axis" />
           <Ticks scale={scale} units={units} width={width} axis={AXIS} />
+          <Shimmer plan={plan} scale={scale} most={most} units={units} width={width} />
           {plan !== null && <Limiter range={plan.hold.limiter_m} scale={scale} units={units} />}
           {tips.map((tip) => (
             <g key={`${tip.direction}${tip.metres}`} className="lane-tip">
@@ -287,6 +291,28 @@ function Behind(props: { rush: Rush; scale: Scale; most: number; units: Units; w
           background {show(metres, "length", units)}
         </text>
       )}
+    </g>
+  );
+}
+
+/** Beyond what distance the trembling of the air alone takes all that may blur. */
+function Shimmer(props: { plan: Plan | null; scale: Scale; most: number; units: Units; width: number }) {
+  const { plan, scale, most, units, width } = props;
+  const metres = plan?.numbers.shimmer_reach_m ?? null;
+  if (metres === null || metres >= most) return null;
+  const x = Math.max(LEFT, scale.x(metres));
+  const left = width - x < 150;
+  return (
+    <g className="lane-shimmer">
+      <path
+        d={Array.from(
+          { length: Math.max(1, Math.floor((width - x) / 24)) },
+          (_, at) => `M${x + at * 24} ${AXIS - 6}c4 -5 8 5 12 0s8 -5 12 0`,
+        ).join("")}
+      />
+      <text x={left ? x - 4 : x} y={AXIS - 62} textAnchor={left ? "end" : "start"} className="lane-soft">
+        shimmer beyond {show(metres, "length", units, 2)}
+      </text>
     </g>
   );
 }

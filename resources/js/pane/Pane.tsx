@@ -17,7 +17,8 @@ type Props = {
   /** Where the person has set the zoom; null while the plan sets it. */
   focalMm: number | null;
   units: Units;
-  onFocal: (focalMm: number | null, gesture: string) => void;
+  /** Absent, the zoom cannot be set here. */
+  onFocal?: (focalMm: number | null, gesture: string) => void;
 };
 
 /** The frame at true proportions: subject, AF area, wander of the aim and clutter, all at true size. */
@@ -114,7 +115,7 @@ export function Pane({ plan, rush, kind, lens, focalMm, units, onFocal }: Props)
           {figures(hold.focal_mm)} mm{lens.zoom && focalMm === null ? ", set by the plan" : ""}
         </b>
       </figcaption>
-      {lens.zoom && (
+      {lens.zoom && onFocal !== undefined && (
         <div className="zoom">
           <input
             type="range"

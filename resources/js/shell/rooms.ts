@@ -26,6 +26,7 @@ export const views: Record<string, View> = {
   plan: PlanRoom,
   kit: lazy(() => import("../rooms/kit/KitRoom")),
   rehearse: lazy(() => import("../rooms/rehearse/RehearseRoom")),
+  outing: lazy(() => import("../rooms/outing/OutingRoom")),
   controls: lazy(() => import("../rooms/controls/ControlsRoom")),
   card: lazy(() => import("../rooms/card/CardRoom")),
 };

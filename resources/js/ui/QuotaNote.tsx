@@ -5,6 +5,8 @@ export const quotaNames: Record<string, string> = {
   rushes: "rushes",
   cards: "cards",
   kits: "kits put together",
+  places: "places",
+  outings: "outings",
   body: "bodies",
   lens: "lenses",
   converter: "converters",

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Outings;
+
+use App\Models\DayRecord;
+use App\Models\OutingRecord;
+use App\Models\User;
+use App\Plans\Reckoning;
+use App\Problems\Problem;
+use RushHold\Document\Reader;
+use RushHold\Faults\Fault;
+use RushHold\Outing\Day;
+use RushHold\Outing\Outing;
+use RushHold\Planning\Planner;
+use RushHold\Wording\Outing\DayDocument;
+
+/** Keeps the day of each outing: reckoned again only when something it rests on has changed. */
+final readonly class DayCache
+{
+    /** Raised whenever a day is reckoned differently, so that kept days are reckoned again. */
+    private const RECKONING = 1;
+
+    public function __construct(
+        private OutingComposer $composer,
+        private Planner $planner,
+        private Reckoning $reckoning,
+    ) {}
+
+    public function of(OutingRecord $outing, User $user): DayRecord
+    {
+        $document = $this->composer->document($outing, $user);
+        $fingerprint = md5((string) json_encode([self::RECKONING, $document, $user->assumptions]));
+        $kept = $outing->reckoned;
+        $units = $user->units();
+        $stands = $kept !== null && $kept->fingerprint === $fingerprint;
+        if ($stands && ($kept->fault !== null || $kept->text($units) !== null)) {
+            return $kept;
+        }
+        [$text, $fault] = $this->reckon($document, $user);
+
+        return DayRecord::query()->updateOrCreate(
+            ['outing_id' => $outing->id],
+            ['fingerprint' => $fingerprint, 'fault' => $fault, $units->value => $text] +
+                ($stands ? [] : ['metric' => null, 'imperial' => null]),
+        );
+    }
+
+    /**
+     * The day itself, reckoned now.
+     *
+     * @throws Fault naming what stands in its way
+     */
+    public function dayOf(OutingRecord $outing, User $user): Day
+    {
+        return $this->day($this->composer->document($outing, $user), $user);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document  outing/1
+     * @return array{?string, ?array<string, mixed>} the day as text, or the problem that stands in its way
+     */
+    private function reckon(array $document, User $user): array
+    {
+        try {
+            $day = $this->day($document, $user);
+
+            return [
+                $this->reckoning->json(
+                    'The day',
+                    ['outing' => $document],
+                    static fn (): array => DayDocument::of($day, $user->units()),
+                ),
+                null,
+            ];
+        } catch (Fault $fault) {
+            return [null, Problem::ofFaults([$fault])->toArray()];
+        }
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function day(array $document, User $user): Day
+    {
+        return $this->reckoning->of(
+            'The day',
+            ['outing' => $document],
+            fn (): Day => Day::of(Outing::fromArray(Reader::plain($document)), $this->planner, $user->assumed()),
+        );
+    }
+}

@@ -1,0 +1,142 @@
+import { Link } from "react-router-dom";
+import type { RushRow } from "../../api/types";
+import { newGesture } from "../../autosave/gesture";
+import { useAccount } from "../../session/boot";
+import { Choice } from "../../ui/Choice";
+import { NumberField, TakeOut } from "../../ui/inputs";
+import { freeId, type Day, type Expected, type Kept, type Place } from "./outing";
+import { TimeInput } from "./TimeInput";
+
+type Props = {
+  kept: Kept;
+  place: Place;
+  rows: RushRow[];
+  day: Day | null;
+  onChange: (rushes: Expected[], gesture: string) => void;
+};
+
+/** The rushes expected: at which spot, in which hours, how often, how much they matter. */
+export function ExpectedList({ kept, place, rows, day, onChange }: Props) {
+  const { units } = useAccount().user.settings;
+  const spots = place.spots.map((one) => ({ value: one.id, words: one.name }));
+  const put = (id: string, change: Partial<Expected>, what: string): void =>
+    onChange(
+      kept.rushes.map((one) => (one.id === id ? { ...one, ...change } : one)),
+      newGesture(`${what}-${id}`),
+    );
+  const left = rows.filter((row) => !kept.rushes.some((one) => one.rush_id === row.id));
+  return (
+    <section className="told" aria-label="Rushes expected">
+      <h2>Rushes expected</h2>
+      {kept.rushes.map((one) => {
+        const row = rows.find((each) => each.id === one.rush_id);
+        const name = row?.name ?? "a rush that was deleted";
+        const isGone = !place.spots.some((spot) => spot.id === one.spot);
+        return (
+          <div key={one.id} className="expected">
+            <p className="expected-name">
+              {row === undefined ? <b>{name}</b> : <Link to={`/plan/${row.id}`}>{name}</Link>}{" "}
+              <span className="note">{day?.rushes.find((each) => each.id === one.id)?.says}</span>
+            </p>
+            <div className="expected-fields">
+              <span>
+                from{" "}
+                <Choice
+                  label={`Spot of ${name}`}
+                  value={one.spot}
+                  options={isGone ? [{ value: one.spot, words: "a spot that is gone" }, ...spots] : spots}
+                  onChange={(spot) => put(one.id, { spot }, "spot")}
+                />
+              </span>
+              <span>
+                between{" "}
+                <TimeInput
+                  label={`First hour of ${name}`}
+                  value={one.from}
+                  onChange={(from) => put(one.id, { from }, "first")}
+                />{" "}
+                and{" "}
+                <TimeInput
+                  label={`Last hour of ${name}`}
+                  value={one.until}
+                  onChange={(until) => put(one.id, { until }, "last")}
+                />
+              </span>
+              <span>
+                <NumberField
+                  bare
+                  label={`Chances an hour of ${name}`}
+                  quantity="plain"
+                  units={units}
+                  value={one.per_hour}
+                  range={[0, 3600]}
+                  onChange={(per_hour) => put(one.id, { per_hour }, "often")}
+                />{" "}
+                chances an hour
+              </span>
+              <span>
+                counts{" "}
+                <NumberField
+                  bare
+                  label={`How much ${name} counts`}
+                  quantity="plain"
+                  units={units}
+                  value={one.importance}
+                  range={[0, 100]}
+                  onChange={(importance) => put(one.id, { importance }, "counts")}
+                />
+                ×
+              </span>
+              <TakeOut
+                what={name}
+                onClick={() =>
+                  onChange(
+                    kept.rushes.filter((each) => each.id !== one.id),
+                    newGesture("out"),
+                  )
+                }
+              />
+            </div>
+          </div>
+        );
+      })}
+      {left.length > 0 && kept.rushes.length < 24 && (
+        <Choice
+          label="Expect another rush"
+          value=""
+          options={[
+            { value: "", words: "Expect another rush …" },
+            ...left.map((row) => ({ value: row.id, words: row.name })),
+          ]}
+          onChange={(rushId) => {
+            const row = left.find((each) => each.id === rushId);
+            if (row === undefined) return;
+            onChange(
+              [
+                ...kept.rushes,
+                {
+                  id: freeId(
+                    kept.rushes.map((one) => one.id),
+                    row.name,
+                  ),
+                  rush_id: row.id,
+                  spot: place.spots[0]!.id,
+                  from: kept.from,
+                  until: kept.until,
+                  per_hour: 6,
+                  importance: 1,
+                },
+              ],
+              newGesture("expect"),
+            );
+          }}
+        />
+      )}
+      {rows.length === 0 && (
+        <p className="note">
+          <Link to="/plan">Write a rush in Plan</Link> first: an outing is planned for what you expect.
+        </p>
+      )}
+    </section>
+  );
+}

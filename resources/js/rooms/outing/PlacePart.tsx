@@ -1,0 +1,338 @@
+import { useState } from "react";
+import type { Units } from "../../api/types";
+import type { Autosaved } from "../../autosave/Autosave";
+import { newGesture } from "../../autosave/gesture";
+import { SaveLine } from "../../autosave/SaveLine";
+import { placeRanges } from "../../generated/ranges";
+import { grounds } from "../../generated/vocabulary";
+import { Choice } from "../../ui/Choice";
+import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
+import { PlaceOfFields } from "../../units/unread";
+import { Compass } from "./Compass";
+import { FilePoints } from "./FilePoints";
+import { freeId, type Day, type Place, type PlaceAutosave, type PlaceWhole, type Spot } from "./outing";
+import { readPosition, showPosition, type Position } from "./position";
+
+type Props = {
+  record: Autosaved<{ place: Place }, PlaceWhole>;
+  autosave: PlaceAutosave;
+  day: Day | null;
+  at: number;
+  units: Units;
+};
+
+const zones = (now: string): { value: string; words: string }[] => {
+  const all = Intl.supportedValuesOf("timeZone");
+  return [...new Set([now, "UTC", ...all])].map((value) => ({ value, words: value.replaceAll("_", " ") }));
+};
+
+const covers = [
+  { value: "none", words: "in the open" },
+  { value: "shade", words: "in open shade" },
+  { value: "canopy", words: "under leaves" },
+] as const;
+
+/** The place of the outing: where it is, what stands around it, its spots and which way one shoots from each. */
+export function PlacePart({ record, autosave, day, at, units }: Props) {
+  const { place } = record.draft;
+  const edit = (next: Partial<Place>, gesture: string): void =>
+    autosave.edit({ place: { ...place, ...next } }, gesture);
+  const putSpot = (id: string, change: SpotChange, gesture: string): void =>
+    edit({ spots: place.spots.map((one) => (one.id === id ? clean(one, change) : one)) as Place["spots"] }, gesture);
+  const now = day?.moments[at];
+  const sun = now === undefined ? null : { azimuth: now.azimuth_deg, isUp: now.apparent_deg > 0 };
+  return (
+    <section className="told place-part" aria-label="The place">
+      <div className="told-head">
+        <h2>{place.name}</h2>
+        <SaveLine record={record} autosave={autosave} what="this place" />
+      </div>
+      <PlaceOfFields value={`places/${record.server.id}`}>
+        <div className="place-fields">
+          <div className="field">
+            <span>Name</span>
+            <TextInput
+              label="Name of the place"
+              value={place.name}
+              most={120}
+              onChange={(name, gesture) => edit({ name }, gesture)}
+            />
+          </div>
+          <PositionField
+            label="Position of the place"
+            value={place}
+            onChange={(to) => edit(to, newGesture("position"))}
+          />
+          <div className="field">
+            <span>Time zone</span>
+            <Choice
+              label="Time zone"
+              value={place.zone}
+              options={zones(place.zone)}
+              onChange={(zone) => edit({ zone }, newGesture("zone"))}
+            />
+          </div>
+          <div className="field">
+            <span>It lies on</span>
+            <Choice
+              label="Ground"
+              value={place.ground}
+              options={grounds}
+              onChange={(ground) => edit({ ground: ground as Place["ground"] }, newGesture("ground"))}
+            />
+          </div>
+        </div>
+        <h3>Spots</h3>
+        {place.spots.map((spot) => (
+          <div key={spot.id} className="spot">
+            <Compass
+              bearing={spot.bearing_deg}
+              sun={sun}
+              size={132}
+              onTurn={(bearing_deg) => putSpot(spot.id, { bearing_deg }, `turn-${spot.id}`)}
+            />
+            <div className="spot-fields">
+              <div className="field">
+                <span>Spot</span>
+                <TextInput
+                  label={`Name of spot ${spot.name}`}
+                  value={spot.name}
+                  most={120}
+                  onChange={(name, gesture) => putSpot(spot.id, { name }, gesture)}
+                />
+              </div>
+              <PositionField
+                label={`Position of ${spot.name}`}
+                value={spot}
+                onChange={(to) => putSpot(spot.id, to, newGesture("spot-at"))}
+              />
+              <NumberField
+                label={`Bearing from ${spot.name}`}
+                note="0° north, 90° east; or turn the compass"
+                quantity="angle"
+                units={units}
+                value={spot.bearing_deg}
+                range={[0, 360]}
+                onChange={(bearing_deg) => putSpot(spot.id, { bearing_deg }, newGesture("bearing"))}
+              />
+              <div className="field">
+                <span>Over</span>
+                <Choice
+                  label={`Ground before ${spot.name}`}
+                  value={spot.ground ?? ""}
+                  options={[{ value: "", words: "as the place" }, ...grounds]}
+                  onChange={(ground) =>
+                    putSpot(
+                      spot.id,
+                      { ground: ground === "" ? undefined : (ground as Place["ground"]) },
+                      newGesture("spot-ground"),
+                    )
+                  }
+                />
+              </div>
+              <div className="field">
+                <span>It is</span>
+                <Choice
+                  label={`Cover of ${spot.name}`}
+                  value={spot.cover ?? "none"}
+                  options={covers}
+                  onChange={(cover) =>
+                    putSpot(spot.id, { cover: cover === "none" ? undefined : cover }, newGesture("cover"))
+                  }
+                />
+              </div>
+              <NumberField
+                label={`Water that cuts ${spot.name} off`}
+                note="height; empty: it never does"
+                quantity="length"
+                units={units}
+                value={spot.cut_off_m ?? null}
+                range={[-20, 20]}
+                onChange={(cut_off_m) => putSpot(spot.id, { cut_off_m }, newGesture("cut-off"))}
+                onEmpty={() => putSpot(spot.id, { cut_off_m: undefined }, newGesture("cut-off"))}
+              />
+              {place.spots.length > 1 && (
+                <TakeOut
+                  what={spot.name}
+                  onClick={() =>
+                    edit(
+                      { spots: place.spots.filter((one) => one.id !== spot.id) as Place["spots"] },
+                      newGesture("spot-out"),
+                    )
+                  }
+                />
+              )}
+            </div>
+          </div>
+        ))}
+        <p className="spot-acts">
+          {place.spots.length < 24 && (
+            <button
+              type="button"
+              className="text-button"
+              onClick={() =>
+                edit(
+                  {
+                    spots: [...place.spots, newSpot(place, `Spot ${place.spots.length + 1}`, place)] as Place["spots"],
+                  },
+                  newGesture("spot-new"),
+                )
+              }
+            >
+              Add a spot
+            </button>
+          )}
+          <a href={`/api/places/${record.server.id}/gpx`} download>
+            spots as GPX
+          </a>
+        </p>
+        <FilePoints
+          words="Add spots from a GPX or KML file"
+          onPoints={(points) => {
+            let next = place;
+            for (const point of points.slice(0, 24 - place.spots.length))
+              next = { ...next, spots: [...next.spots, newSpot(next, point.name, point)] as Place["spots"] };
+            edit({ spots: next.spots }, newGesture("spots-file"));
+          }}
+        />
+        <h3>What stands around</h3>
+        <p className="note">
+          How high a cliff or trees reach, by direction; straight between the points, and nothing where none is given.
+        </p>
+        {place.horizon.map((point, index) => (
+          <p key={index} className="row-fields">
+            towards
+            <NumberField
+              bare
+              label={`Direction of horizon point ${index + 1}`}
+              quantity="angle"
+              units={units}
+              value={point.azimuth_deg}
+              range={placeRanges["horizon.azimuth_deg"] ?? [0, 360]}
+              onChange={(azimuth_deg) =>
+                edit(
+                  { horizon: place.horizon.map((one, other) => (other === index ? { ...one, azimuth_deg } : one)) },
+                  newGesture(`horizon-${index}`),
+                )
+              }
+            />
+            it reaches
+            <NumberField
+              bare
+              label={`Height of horizon point ${index + 1}`}
+              quantity="angle"
+              units={units}
+              value={point.altitude_deg}
+              range={[0, 90]}
+              onChange={(altitude_deg) =>
+                edit(
+                  { horizon: place.horizon.map((one, other) => (other === index ? { ...one, altitude_deg } : one)) },
+                  newGesture(`horizon-${index}`),
+                )
+              }
+            />
+            up
+            <TakeOut
+              what={`horizon point ${index + 1}`}
+              onClick={() =>
+                edit({ horizon: place.horizon.filter((_, other) => other !== index) }, newGesture("horizon-out"))
+              }
+            />
+          </p>
+        ))}
+        {place.horizon.length < 72 && (
+          <button
+            type="button"
+            className="text-button"
+            onClick={() =>
+              edit(
+                {
+                  horizon: [
+                    ...place.horizon,
+                    { azimuth_deg: ((place.horizon.at(-1)?.azimuth_deg ?? 150) + 30) % 360, altitude_deg: 10 },
+                  ],
+                },
+                newGesture("horizon-new"),
+              )
+            }
+          >
+            Add a point of the horizon
+          </button>
+        )}
+        <div className="field place-notes">
+          <label htmlFor="place-notes">Notes and cautions of the place</label>
+          <textarea
+            id="place-notes"
+            rows={3}
+            maxLength={4000}
+            value={place.notes ?? ""}
+            onChange={(event) => edit({ notes: event.target.value }, "place-notes")}
+          />
+        </div>
+      </PlaceOfFields>
+    </section>
+  );
+}
+
+/** What of a spot changes; what is undefined is left out of it. */
+type SpotChange = { [K in keyof Spot]?: Spot[K] | undefined };
+
+/** A spot changed, without the fields nobody has said. */
+const clean = (spot: Spot, change: SpotChange): Spot =>
+  Object.fromEntries(Object.entries({ ...spot, ...change }).filter(([, value]) => value !== undefined)) as Spot;
+
+const newSpot = (place: Place, name: string, at: Position): Spot => ({
+  id: freeId(
+    place.spots.map((one) => one.id),
+    name,
+  ),
+  name,
+  latitude_deg: at.latitude_deg,
+  longitude_deg: at.longitude_deg,
+  bearing_deg: 0,
+});
+
+type PositionProps = { label: string; value: Position; onChange: (to: Position) => void };
+
+/** A position, typed in any usual way; what cannot be read stays and says why. */
+function PositionField({ label, value, onChange }: PositionProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const take = (): void => {
+    if (typed === null) return;
+    const found = readPosition(typed);
+    if ("fault" in found) return setFault(found.fault);
+    setTyped(null);
+    setFault(null);
+    if (found.latitude_deg !== value.latitude_deg || found.longitude_deg !== value.longitude_deg) onChange(found);
+  };
+  return (
+    <div className="field">
+      <span>Position</span>
+      <input
+        className="plain-input"
+        aria-label={label}
+        aria-invalid={fault !== null}
+        value={typed ?? showPosition(value)}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          setFault(null);
+        }}
+        onBlur={take}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") take();
+          if (event.key === "Escape" && typed !== null) {
+            event.stopPropagation();
+            setTyped(null);
+            setFault(null);
+          }
+        }}
+      />
+      {fault !== null && (
+        <span className="note fault" role="alert">
+          {fault}
+        </span>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,99 @@
+import { request } from "../../api/client";
+import { listQuery } from "../../api/queries";
+import { Autosave } from "../../autosave/Autosave";
+import type { OutingDay, OutingList, OutingWhole, PlaceList, PlaceWhole } from "../../generated/answers";
+import type { Day, Hour, Kept } from "../../generated/outing";
+import type { Place } from "../../generated/place";
+
+export type { Day, Hour, Kept, OutingDay, OutingWhole, Place, PlaceList, PlaceWhole };
+export type Spot = Place["spots"][number];
+export type Expected = Kept["rushes"][number];
+export type Along = Day["rushes"][number];
+export type Band = Along["bands"][number];
+export type Moment = Day["moments"][number];
+
+export const outingsQuery = listQuery(["outings"], () => request<OutingList>("GET", "outings"));
+export const placesQuery = listQuery(["places"], () => request<PlaceList>("GET", "places"));
+
+export type OutingDraft = { name: string; place_id: string; outing: Kept };
+
+/** Keeps one outing. */
+export class OutingAutosave extends Autosave<OutingDraft, OutingWhole> {
+  constructor(server: OutingWhole) {
+    super(server, {
+      path: `outings/${server.id}`,
+      draftOf: ({ name, place_id, outing }) => ({ name, place_id, outing }),
+    });
+  }
+}
+
+/** Keeps one place. */
+export class PlaceAutosave extends Autosave<{ place: Place }, PlaceWhole> {
+  constructor(server: PlaceWhole) {
+    super(server, { path: `places/${server.id}`, draftOf: ({ place }) => ({ place }) });
+  }
+}
+
+/** Between two moments of a day, in minutes. */
+export const STEP_MINUTES = 5;
+
+/** What the clocks of the place show at a moment that is told by them: 07:40. */
+export const clockAt = (iso: string): string => iso.slice(11, 16);
+
+/** Which moment of the day this is, as a share of steps since its first; moments are told by clocks, which may change their hour. */
+export const stepOf = (day: Day, iso: string): number =>
+  (Date.parse(iso) - Date.parse(day.from)) / 60_000 / STEP_MINUTES;
+
+/** The step of a rush at a moment; null while it cannot happen. */
+export const alongAt = (rush: Along, moment: number): Along["along"][number] | null =>
+  rush.first === null ? null : (rush.along[moment - rush.first] ?? null);
+
+/** The band of a rush at a moment. */
+export const bandAt = (day: Day, rush: Along, moment: number): Band | null =>
+  alongAt(rush, moment) === null
+    ? null
+    : (rush.bands.find((band) => moment >= stepOf(day, band.from) - 1e-6 && moment < stepOf(day, band.until) - 1e-6) ??
+      null);
+
+/** A letter and a word for each thing that gives way, in a band and in its key. */
+export const gives: Record<string, { letter: string; words: string }> = {
+  aperture: { letter: "a", words: "a stop of aperture" },
+  standard: { letter: "s", words: "sharpness" },
+  shutter: { letter: "t", words: "the shutter" },
+  light: { letter: "d", words: "too dark" },
+  depth: { letter: "e", words: "depth" },
+  limit: { letter: "b", words: "blur over the limit" },
+  overexposure: { letter: "o", words: "too bright" },
+  air: { letter: "f", words: "haze" },
+};
+
+/** Directions a person names: 8 of them. */
+const winds = ["north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west"];
+export const towards = (degrees: number): string => winds[Math.round(degrees / 45) % 8]!;
+
+/** As from which side light falls is said. */
+export const sides = {
+  front: "from behind you",
+  side: "from the side",
+  back: "from behind it",
+  even: "even, from no side",
+} as const;
+
+/** An id that no other entry of a list has. */
+export const freeId = (taken: readonly string[], begin: string): string => {
+  const base =
+    begin
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, "-")
+      .replace(/^-|-$/g, "")
+      .slice(0, 20) || "one";
+  let id = base;
+  for (let number = 2; taken.includes(id); number++) id = `${base}-${number}`;
+  return id;
+};
+
+/** Tomorrow, as a date is written: most outings are planned the evening before. */
+export const tomorrow = (): string => {
+  const at = new Date(Date.now() + 86_400_000);
+  return [at.getFullYear(), at.getMonth() + 1, at.getDate()].map((part) => String(part).padStart(2, "0")).join("-");
+};

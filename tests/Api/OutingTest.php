@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\DayRecord;
+use App\Models\OutingRecord;
+use App\Outings\PlaceFile;
+use Illuminate\Support\Facades\DB;
+use RushHold\Faults\Fault;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Reader as CalendarReader;
+use Tests\Support\Outings;
+use Tests\Support\People;
+
+it('keeps places and outings, undoes and redoes them, deletes them and brings them back', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $place = $this->postJson('/api/places', ['place' => Outings::document()['place'], 'write_id' => 'once'])
+        ->assertCreated()
+        ->assertJsonPath('name', 'The inlet')
+        ->json('id');
+    // sent again, it is the same place
+    $this->postJson('/api/places', ['place' => Outings::document()['place'], 'write_id' => 'once'])
+        ->assertOk()
+        ->assertJsonPath('id', $place);
+    $renamed = ['name' => 'The other inlet'] + Outings::document()['place'];
+    $this->putJson("/api/places/{$place}", ['revision' => 1, 'gesture' => 'g', 'write_id' => 'w', 'place' => $renamed])
+        ->assertOk()
+        ->assertJsonPath('name', 'The other inlet')
+        ->assertJsonPath('can_undo', true);
+    $this->postJson("/api/places/{$place}/undo", ['revision' => 2])->assertOk()->assertJsonPath('name', 'The inlet');
+    $this->postJson("/api/places/{$place}/redo", ['revision' => 3])->assertJsonPath('name', 'The other inlet');
+
+    $rush = People::rushOf($user);
+    $kept = Outings::kept($rush->id);
+    $outing = $this->postJson('/api/outings', ['name' => 'Spring tide', 'place_id' => $place, 'outing' => $kept])
+        ->assertCreated()
+        ->assertJsonPath('outing.date', '2026-05-16')
+        ->assertJsonPath('place.name', 'The other inlet')
+        ->json('id');
+    $this->putJson("/api/outings/{$outing}", [
+        'revision' => 1,
+        'gesture' => 'g',
+        'write_id' => 'w',
+        'name' => 'Spring tide',
+        'place_id' => $place,
+        'outing' => ['date' => '2026-05-17'] + $kept,
+    ])
+        ->assertOk()
+        ->assertJsonPath('outing.date', '2026-05-17');
+    $this->getJson('/api/outings')
+        ->assertJsonPath('outings.0.date', '2026-05-17')
+        ->assertJsonPath('outings.0.place', 'The other inlet');
+    $this->postJson("/api/outings/{$outing}/undo", ['revision' => 2])->assertJsonPath('outing.date', '2026-05-16');
+    $this->deleteJson("/api/outings/{$outing}")->assertNoContent();
+    $this->getJson("/api/outings/{$outing}/day")->assertNotFound();
+    $this->postJson("/api/outings/{$outing}/restore")->assertOk();
+    // an outing stays where it was, also when its place has been deleted
+    $this->deleteJson("/api/places/{$place}")->assertNoContent();
+    $this->getJson("/api/outings/{$outing}")->assertJsonPath('place.name', 'The other inlet');
+    $this->getJson("/api/outings/{$outing}/day")->assertOk()->assertJsonPath('fault', null);
+});
+
+it('reckons a day once, and anew when anything it rests on has changed', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $rush = People::rushOf($user);
+    $outing = People::outingOf($user, $rush);
+    $day = $this->getJson("/api/outings/{$outing->id}/day")->assertOk()->json('day');
+    expect($day['sun']['says'])
+        ->toBe('Sunrise 05:23, sunset 21:19.')
+        ->and($day['rushes'][0]['name'])
+        ->toBe('Terns over the bar')
+        ->and(implode(' ', $day['says']))
+        ->toContain('The weather of 4 hours is made up');
+    // what is kept is told as it is kept
+    $mark = static fn () => DayRecord::query()
+        ->whereKey($outing->id)
+        ->update(['metric' => DB::raw("REPLACE(metric, 'Europe', 'Kept')")]);
+    $mark();
+    $this->getJson("/api/outings/{$outing->id}/day")->assertJsonPath('day.zone', 'Kept/Dublin');
+
+    // the rush, the place, the outing, a figure: each is asked anew
+    $this->putJson("/api/rushes/{$rush->id}", People::edit($rush, ['motion' => ['speed_mps' => 14]]))->assertOk();
+    $this->getJson("/api/outings/{$outing->id}/day")->assertJsonPath('day.zone', 'Europe/Dublin');
+    $mark();
+    $this->putJson('/api/assumptions', ['assumptions' => ['light.sky.hazy' => -2]])->assertOk();
+    $this->getJson("/api/outings/{$outing->id}/day")->assertJsonPath('day.zone', 'Europe/Dublin');
+    // in other units it is the same day, worded otherwise
+    $this->putJson('/api/settings', ['settings' => ['units' => 'imperial']])->assertOk();
+    $this->getJson("/api/outings/{$outing->id}/day")->assertJsonPath('day.rushes.0.name', 'Terns over the bar');
+    // a rush that is gone is left out
+    $this->deleteJson("/api/rushes/{$rush->id}")->assertNoContent();
+    $this->getJson("/api/outings/{$outing->id}/day")->assertJsonPath('day.rushes', []);
+});
+
+it('makes up the same weather for the same place and day, and lets every hour be typed over', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $outing = People::outingOf($user);
+    $sky = $this->getJson("/api/outings/{$outing->id}")->json('sky');
+    expect($sky)
+        ->toHaveCount(48)
+        ->and($sky[4])
+        ->toBe(['hour' => 4, 'sky' => 'clear', 'wind_mps' => 2])
+        ->and($sky[5]['made_up'])
+        ->toBeTrue()
+        ->and($this->getJson("/api/outings/{$outing->id}")->json('sky'))
+        ->toBe($sky);
+    foreach ($sky as $hour) {
+        expect($hour['wind_mps'])->toBeGreaterThanOrEqual(0)->toBeLessThan(20);
+        expect($hour['temperature_c'] ?? 10)->toBeGreaterThan(-10)->toBeLessThan(35);
+    }
+});
+
+it('says what stands in the way of a day, and refuses what belongs to somebody else', function () {
+    $user = People::someone();
+    $other = People::someone('Grace');
+    $this->actingAs($user);
+    $rush = People::rushOf($user);
+    $outing = People::outingOf($user, $rush);
+    $put = fn (array $own) => $this->putJson("/api/outings/{$outing->id}", $own + [
+        'revision' => $outing->refresh()->revision,
+        'gesture' => 'g',
+        'write_id' => 'w',
+        'name' => 'Spring tide',
+        'place_id' => $outing->place_id,
+        'outing' => Outings::kept($rush->id),
+    ]);
+    $put(['place_id' => People::placeOf($other)->id])->assertUnprocessable()->assertJsonPath('faults.0.pointer', '/place_id');
+    $put(['outing' => Outings::kept(People::rushOf($other)->id)])
+        ->assertUnprocessable()
+        ->assertJsonPath('faults.0.pointer', '/outing/rushes/0');
+    $put(['outing' => ['date' => '2026-02-30'] + Outings::kept($rush->id)])
+        ->assertUnprocessable()
+        ->assertJsonPath('faults.0.pointer', '/outing/date');
+    $put(['outing' => ['until' => '25:00'] + Outings::kept($rush->id)])->assertUnprocessable();
+    expect(OutingRecord::query()->find($outing->id)?->revision)->toBe(1);
+
+    // a spot that is not there any more is named where the day is asked for
+    $gone = Outings::kept($rush->id);
+    $gone['rushes'][0]['spot'] = 'pier';
+    $put(['outing' => $gone])->assertOk();
+    $this->getJson("/api/outings/{$outing->id}/day")
+        ->assertOk()
+        ->assertJsonPath('day', null)
+        ->assertJsonPath('fault.faults.0.pointer', '/rushes/0/spot');
+    $this->getJson("/api/outings/{$outing->id}/calendar")->assertUnprocessable();
+    $this->putJson('/api/places/'.$outing->place_id, [
+        'revision' => 1,
+        'gesture' => 'g',
+        'place' => ['zone' => 'Nowhere/Else'] + Outings::document()['place'],
+    ])
+        ->assertUnprocessable()
+        ->assertJsonPath('faults.0.pointer', '/place/zone');
+});
+
+it('gives a calendar and a GPX file that can be read back', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $outing = People::outingOf($user);
+    $answer = $this->get("/api/outings/{$outing->id}/calendar")->assertOk();
+    expect($answer->headers->get('Content-Type'))->toStartWith('text/calendar');
+    // the library is older than return types
+    $before = error_reporting(error_reporting() & ~E_DEPRECATED);
+    $calendar = CalendarReader::read($answer->getContent());
+    $faults = $calendar->validate();
+    $events = $calendar->select('VEVENT');
+    error_reporting($before);
+    expect($calendar)->toBeInstanceOf(VCalendar::class)->and($faults)->toBe([]);
+    expect(array_map(static fn ($event): string => (string) $event->SUMMARY, $events))
+        ->toContain('Terns over the bar, Bar')
+        ->toContain('Sunrise')
+        ->and((string) $events[0]->VALARM->TRIGGER)
+        ->toBe('-PT10M')
+        ->and($events[0]->DTSTART->getDateTime()->format('c'))
+        ->toStartWith('2026-05-16T0');
+
+    $gpx = $this->get("/api/places/{$outing->place_id}/gpx")->assertOk()->getContent();
+    expect($this->postJson('/api/places/read', ['text' => $gpx])->assertOk()->json())->toBe([
+        'points' => [
+            ['name' => 'Bar', 'latitude_deg' => 53.301, 'longitude_deg' => -6.1],
+            ['name' => 'Turf', 'latitude_deg' => 53.305, 'longitude_deg' => -6.11],
+        ],
+        'left_out' => 0,
+    ]);
+});
+
+it('reads waypoints, routes and placemarks, and cleans their names', function () {
+    $read = static fn (string $text): array => PlaceFile::read($text);
+    expect($read('<gpx><rte><rtept lat="1" lon="2"><name> A  b </name></rtept></rte><wpt lat="3.5" lon="-4"/></gpx>'))
+        ->toBe([
+            'points' => [
+                ['name' => 'A b', 'latitude_deg' => 1.0, 'longitude_deg' => 2.0],
+                ['name' => 'Spot 2', 'latitude_deg' => 3.5, 'longitude_deg' => -4.0],
+            ],
+            'left_out' => 0,
+        ])
+        ->and(
+            $read(
+                "<?xml version=\"1.0\"?><kml xmlns=\"x\"><Document><name>All</name><Placemark><name>The\u{202E} hide</name><Point><coordinates> -6.1,53.3,0 </coordinates></Point></Placemark><Placemark><name>Off</name><Point><coordinates>900,1</coordinates></Point></Placemark></Document></kml>",
+            ),
+        )
+        ->toBe(['points' => [['name' => 'The hide', 'latitude_deg' => 53.3, 'longitude_deg' => -6.1]], 'left_out' => 1]);
+});
+
+it('refuses a file that means harm, in words', function (string $text, string $says) {
+    $began = hrtime(true);
+    expect(fn () => PlaceFile::read($text))->toThrow(Fault::class, $says);
+    expect((hrtime(true) - $began) / 1e9)->toBeLessThan(5.0)->and(memory_get_peak_usage(true) / 1e6)->toBeLessThan(400);
+})->with([
+    'entities' => ['<!DOCTYPE gpx [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><gpx><wpt lat="1" lon="1"><name>&b;</name></wpt></gpx>', 'document type or entities'],
+    'a file of the server' => ['<!DOCTYPE gpx [<!ENTITY a SYSTEM "file:///etc/passwd">]><gpx><wpt lat="1" lon="1"><name>&a;</name></wpt></gpx>', 'document type or entities'],
+    'an entity nobody knows' => ['<gpx><wpt lat="1" lon="1"><name>&a;</name></wpt></gpx>', 'not XML from beginning to end'],
+    'a document that ends early' => ['<gpx><wpt lat="1" lon="1">', 'not XML from beginning to end'],
+    'no XML' => ['{"format":"kit/1"}', 'it is not XML'],
+    'nothing' => ['', 'it is not XML'],
+    'another format' => ['<svg><wpt lat="1" lon="1"/></svg>', 'neither GPX nor KML'],
+    'coordinates of no place' => ['<gpx><wpt lat="91" lon="0"/><wpt lat="x" lon="0"/><wpt lat="1e999" lon="0"/></gpx>', 'none of its points has a latitude'],
+    'no points' => ['<gpx><trk><trkseg><trkpt lat="1" lon="1"/></trkseg></trk></gpx>', 'no waypoints, routes or placemarks'],
+    'too deep' => ['<gpx>'.str_repeat('<a>', 5000).str_repeat('</a>', 5000).'</gpx>', 'nested deeper'],
+    'too many' => ['<gpx>'.str_repeat('<a/>', 60_000).'</gpx>', 'more than 50,000 elements'],
+    'too long' => [str_repeat('<gpx/>', 300_000), 'at most 1.5 MB'],
+]);
