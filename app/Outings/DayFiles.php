@@ -34,7 +34,14 @@ final readonly class DayFiles
     {
         $calendar = new VCalendar(['PRODID' => '-//Rush Hold//Outing//EN', 'X-WR-CALNAME' => $outing->name]);
         $utc = static fn (float $unixS): \DateTimeImmutable => (new \DateTimeImmutable('@'.(int) round($unixS)));
-        $add = static function (string $id, string $what, float $fromS, float $untilS, string $why, int $alarm) use ($calendar, $outing, $utc): void {
+        $add = static function (
+            string $id,
+            string $what,
+            float $fromS,
+            float $untilS,
+            string $why,
+            int $alarm,
+        ) use ($calendar, $outing, $utc): void {
             /** @var \Sabre\VObject\Component\VEvent $event */
             $event = $calendar->add('VEVENT', [
                 'UID' => "{$id}.{$outing->id}@rush-hold",

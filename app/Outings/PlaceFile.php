@@ -22,6 +22,9 @@ final class PlaceFile
     /** Elements it may have. */
     private const ELEMENTS = 50_000;
 
+    /** Elements that are points. */
+    private const POINT = ['wpt', 'rtept', 'Placemark'];
+
     /** Points that are given back. */
     private const POINTS = 200;
 
@@ -87,12 +90,15 @@ final class PlaceFile
                     $parts = explode(',', trim(explode(' ', trim($reader->readString()))[0]));
                     [$open['lon'], $open['lat']] = [$parts[0], $parts[1] ?? null];
                 }
-            } elseif ($reader->nodeType === \XMLReader::END_ELEMENT && in_array($name, ['wpt', 'rtept', 'Placemark'], true)) {
+            } elseif ($reader->nodeType === \XMLReader::END_ELEMENT && in_array($name, self::POINT, true)) {
                 $open = $open === null ? null : self::closed($open, $points, $leftOut);
             }
         }
         // what is only warned of, such as a name space that is no address, is read all the same
-        $faults = array_filter(libxml_get_errors(), static fn (\LibXMLError $one): bool => $one->level > LIBXML_ERR_WARNING);
+        $faults = array_filter(
+            libxml_get_errors(),
+            static fn (\LibXMLError $one): bool => $one->level > LIBXML_ERR_WARNING,
+        );
         if ($faults !== []) {
             throw self::refused('it is not XML from beginning to end');
         }

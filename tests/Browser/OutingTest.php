@@ -7,7 +7,6 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys as Key;
 
-
 /** A file somebody has on their disk. */
 function onDisk(string $name, string $text): string
 {
