@@ -95,7 +95,7 @@ final readonly class Day
     }
 
     /**
-     * The hours in which a rush's hold keeps its promise, round its best moment: it brings so much of its best, and light does not run short.
+     * The longest stretch of hours in which a rush's hold keeps its promise: it brings so much of its best.
      *
      * @return ?array{from: float, best: float, until: ?float} moments; until: null where it lasts as long as the rush; null of a rush that
      * never comes out
@@ -103,29 +103,26 @@ final readonly class Day
     public function promise(int $rush): ?array
     {
         $steps = $this->steps[$rush];
-        $best = null;
-        foreach ($steps as $at => $step) {
-            if ($step->share > ($best === null ? 0.0 : $steps[$best]->share + 1e-6)) {
-                $best = $at;
-            }
-        }
-        if ($best === null) {
+        $shares = array_map(static fn (HoldStep $step): float => $step->share, $steps);
+        $most = max([0.0, ...$shares]);
+        if ($most <= 0) {
             return null;
         }
-        $least = $this->assumptions->value('outing.keeps') * $steps[$best]->share;
-        $keeps = static fn (?HoldStep $step): bool => $step !== null && $step->share >= $least;
-        $from = $until = $best;
-        while ($keeps($steps[$from - 1] ?? null)) {
-            $from--;
+        $least = $this->assumptions->value('outing.keeps') * $most;
+        [$from, $length, $run] = [0, 0, 0];
+        foreach ($shares as $at => $share) {
+            $run = $share >= $least ? $run + 1 : 0;
+            if ($run > $length) {
+                [$from, $length] = [$at - $run + 1, $run];
+            }
         }
-        while ($keeps($steps[$until] ?? null)) {
-            $until++;
-        }
+        $within = array_slice($shares, $from, $length);
+        $best = $from + (int) array_search(max([0.0, ...$within]), $within, true);
 
         return [
             'from' => $steps[$from]->moment->unixS,
             'best' => $steps[$best]->moment->unixS,
-            'until' => isset($steps[$until]) ? $steps[$until]->moment->unixS : null,
+            'until' => isset($steps[$from + $length]) ? $steps[$from + $length]->moment->unixS : null,
         ];
     }
 

@@ -39,9 +39,9 @@ final class DayOrder
         $rushes = array_values(array_diff(array_keys($this->worth), $without));
         $this->reckon($rushes);
         [$first, $begins, $most] = [null, 0, 0.0];
-        foreach ($rushes as $rush) {
+        for ($at = 0; $at < $this->quarters; $at++) {
             // one is there when it begins, or comes later from somewhere that does not count
-            for ($at = 0; $at < $this->quarters; $at++) {
+            foreach ($rushes as $rush) {
                 $found = $this->best[$at][$rush][0] ?? -INF;
                 // of days that bring as much the one that begins later
                 if ($found > 0 && $found > $most - 1e-9) {
@@ -79,18 +79,19 @@ final class DayOrder
         return $gains;
     }
 
-    /** The best day that does without one rush of the best: what to do should that fail. Null where there is none. */
+    /** The best day without the rush that brings most of the best one: what to do should that not come. Null where there is none. */
     public function secondBest(OrderOfDay $best): ?OrderOfDay
     {
-        $found = null;
-        foreach (array_unique(array_map(static fn (Stay $stay): int => $stay->rush, $best->stays)) as $rush) {
-            $other = $this->best([$rush]);
-            if ($other->stays !== [] && ($found === null || $other->worth > $found->worth + 1e-9)) {
-                $found = $other;
-            }
+        $brings = [];
+        foreach ($best->stays as $stay) {
+            $brings[$stay->rush] = ($brings[$stay->rush] ?? 0.0) + $stay->worth;
         }
+        if ($brings === []) {
+            return null;
+        }
+        $other = $this->best([(int) array_search(max($brings), $brings, true)]);
 
-        return $found;
+        return $other->stays === [] ? null : $other;
     }
 
     /** @param  list<int>  $rushes */
@@ -131,7 +132,10 @@ final class DayOrder
             [$rush, $at] = [$next, $begins];
         }
 
-        return new OrderOfDay($stays, $worth);
+        return new OrderOfDay(
+            array_values(array_filter($stays, static fn (Stay $stay): bool => $stay->worth > 0)),
+            $worth,
+        );
     }
 
     /** A stay without the quarters at its ends that bring nothing: they are one's own. */

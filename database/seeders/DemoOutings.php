@@ -34,13 +34,13 @@ final readonly class DemoOutings
         ]);
         $this->outing($user, $south, 'Summer morning in the south', '2026-12-20', '05:00', '11:00', [], [
             $expect('terns', 'Terns over the bar', 'terrace', '05:30', '11:00', 8),
-        ]);
+        ], self::sky(5, ['clear', 'clear', 'hazy', 'clear', 'clear', 'clear', 'bright'], 2));
         $polar = $this->place($user, 'Skerry beyond the circle', 69.94, 15.2, 'Europe/Oslo', 'stone', [], [
             self::spot('ledge', 'North ledge', 69.94, 15.2, 330, ['ground' => 'water', 'height_m' => 12]),
         ]);
         $this->outing($user, $polar, 'Night without sunset', '2027-06-20', '21:00', '03:00', [], [
             $expect('terns', 'Terns over the bar', 'ledge', '21:30', '02:30', 10),
-        ]);
+        ], self::sky(21, ['clear', 'clear', 'hazy', 'hazy', 'clear', 'clear', 'clear'], 3));
         $slalom = $this->place(
             $user,
             'White water under the cliff',
@@ -48,7 +48,7 @@ final readonly class DemoOutings
             -5.31,
             'Europe/Dublin',
             'water',
-            [[200, 0], [222, 48], [245, 55], [290, 46], [310, 8]],
+            [[196, 0], [214, 57], [245, 58], [290, 46], [310, 8]],
             [
                 self::spot('gate-7', 'Gate 7', 53.4203, -5.3098, 340, ['height_m' => 1]),
                 self::spot('start', 'Start ramp', 53.4222, -5.3071, 70, ['height_m' => 2]),
@@ -70,6 +70,7 @@ final readonly class DemoOutings
                 self::spot('bar', 'The bar', 53.5512, -5.1004, 285, ['cut_off_m' => 3.1, 'height_m' => 1.2, 'near_m' => 10, 'far_m' => 60]),
                 self::spot('turf', 'Turf above the dunes', 53.5528, -5.1071, 120, ['ground' => 'grass', 'height_m' => 0.6]),
                 self::spot('buckthorn', 'Sea buckthorn', 53.5537, -5.1042, 200, ['ground' => 'grass', 'cover' => 'shade']),
+                self::spot('cliff', 'Cliff path', 53.5562, -5.1068, 330, ['ground' => 'water', 'height_m' => 25]),
                 self::spot('dyke', 'Dyke', 53.5491, -5.1122, 60, ['ground' => 'marsh', 'height_m' => 3]),
             ],
             'The colony lies behind the fence; stay on the seaward side of it. The bar is an island for three hours around high water.',
@@ -79,12 +80,12 @@ final readonly class DemoOutings
             ['at' => '07:02', 'kind' => 'low', 'height_m' => 0.5],
             ['at' => '13:14', 'kind' => 'high', 'height_m' => 4.4],
         ], [
-            $expect('terns', 'Terns over the bar', 'bar', '05:00', '12:30', 14),
-            $expect('diving', 'Tern diving, close', 'bar', '05:30', '11:00', 6, 1.5),
-            $expect('waders', 'Three waders asleep on the bar', 'bar', '09:00', '12:30', 4, 0.8),
-            $expect('hare', 'Hare head-on at dusk', 'turf', '04:30', '08:00', 3, 2),
-            $expect('warbler', 'Warbler in the sea buckthorn', 'buckthorn', '06:00', '12:30', 5, 1.2),
-            $expect('owl', 'Owl along the dyke, last light', 'dyke', '04:00', '06:00', 2, 2),
+            $expect('owl', 'Owl along the dyke, last light', 'dyke', '04:00', '06:00', 3, 3),
+            $expect('hare', 'Hare head-on at dusk', 'turf', '04:30', '08:30', 4, 4),
+            $expect('terns', 'Terns over the bar', 'bar', '05:00', '12:30', 6),
+            $expect('waders', 'Three waders asleep on the bar', 'bar', '08:30', '12:30', 4, 1.5),
+            $expect('warbler', 'Warbler in the sea buckthorn', 'buckthorn', '06:00', '12:30', 5, 1.5),
+            $expect('gannets', 'Gannets from the cliff path', 'cliff', '10:00', '13:00', 3),
         ], self::sky(4, ['clear', 'clear', 'clear', 'hazy', 'clear', 'clear', 'clear', 'bright', 'bright', 'overcast'], 2));
     }
 

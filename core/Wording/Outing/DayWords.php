@@ -148,16 +148,18 @@ final readonly class DayWords
         if ($second === null || $this->day->order->worth <= 0) {
             return null;
         }
-        $left = array_diff(
-            array_map(static fn ($stay): int => $stay->rush, $this->day->order->stays),
-            array_map(static fn ($stay): int => $stay->rush, $second->stays),
-        );
-        $name = $left === [] ? null : $this->day->outing->expected[reset($left)]->name;
+        $brings = [];
+        foreach ($this->day->order->stays as $stay) {
+            $brings[$stay->rush] = ($brings[$stay->rush] ?? 0.0) + $stay->worth;
+        }
+        $first = $second->stays[0];
 
         return sprintf(
-            'Without %s the best day brings %d %% of it.',
-            $name ?? 'one of these',
+            'Should %s not come, the best day brings %d %% of this one and begins with %s from %s.',
+            $this->day->outing->expected[(int) array_search(max([0.0, ...$brings]), $brings, true)]->name,
             (int) round((100 * $second->worth) / $this->day->order->worth),
+            $this->day->outing->expected[$first->rush]->name,
+            $this->day->outing->expected[$first->rush]->spot->name,
         );
     }
 

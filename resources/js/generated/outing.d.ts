@@ -481,7 +481,7 @@ walk_minutes: (number | null)
 }[]
 }
 /**
- * The best day without one rush of the best.
+ * The best day without the rush that brings most of the best one.
  */
 second: ({
 /**

@@ -45,10 +45,10 @@ export function OrderOfDay({ day, place, onAt, onPick }: Props) {
           ))}
         </ol>
       )}
-      {share !== null && <p className="note">{day.says.find((one) => one.startsWith("Without ")) ?? ""}</p>}
+      {share !== null && <p className="note">{day.says.find((one) => one.startsWith("Should ")) ?? ""}</p>}
       {day.says
         .filter(
-          (one) => !one.startsWith("Without ") && !/^\d\d:\d\d to /.test(one) && !one.startsWith("Nothing expected"),
+          (one) => !one.startsWith("Should ") && !/^\d\d:\d\d to /.test(one) && !one.startsWith("Nothing expected"),
         )
         .map((one) => (
           <p key={one} className="note">
