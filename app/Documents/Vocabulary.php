@@ -64,6 +64,7 @@ final class Vocabulary
         'obstacle.place',
         'air.calm',
         'air.height',
+        'outing.pace',
         'motion.travels',
         'rehearse.twig',
         'act.brake',

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Documents\AsDocument;
 use App\Documents\JsonText;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 use RushHold\Wording\Units;
 
 /**
@@ -17,6 +18,7 @@ use RushHold\Wording\Units;
  * @property ?string $metric "day" of outing/1 as it is sent, worded in metric units; null when nobody has asked for it so
  * @property ?string $imperial
  * @property ?\stdClass $fault why there is no day
+ * @property Carbon $reckoned_at
  */
 final class DayRecord extends Model
 {
@@ -26,15 +28,17 @@ final class DayRecord extends Model
 
     public $timestamps = false;
 
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
     protected $primaryKey = 'outing_id';
 
     protected $keyType = 'string';
 
-    protected $fillable = ['outing_id', 'fingerprint', 'metric', 'imperial', 'fault'];
+    protected $fillable = ['outing_id', 'fingerprint', 'metric', 'imperial', 'fault', 'reckoned_at'];
 
     protected function casts(): array
     {
-        return ['fault' => AsDocument::class];
+        return ['fault' => AsDocument::class, 'reckoned_at' => 'datetime'];
     }
 
     public function text(Units $units): ?JsonText

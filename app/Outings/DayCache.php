@@ -9,6 +9,7 @@ use App\Models\OutingRecord;
 use App\Models\User;
 use App\Plans\Reckoning;
 use App\Problems\Problem;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
 use RushHold\Outing\Day;
@@ -21,6 +22,9 @@ final readonly class DayCache
 {
     /** Raised whenever a day is reckoned differently, so that kept days are reckoned again. */
     private const RECKONING = 1;
+
+    /** Days kept of one account. */
+    private const KEPT = 24;
 
     public function __construct(
         private OutingComposer $composer,
@@ -40,11 +44,38 @@ final readonly class DayCache
         }
         [$text, $fault] = $this->reckon($document, $user);
 
-        return DayRecord::query()->updateOrCreate(
+        $day = DayRecord::query()->updateOrCreate(
             ['outing_id' => $outing->id],
-            ['fingerprint' => $fingerprint, 'fault' => $fault, $units->value => $text] +
-                ($stands ? [] : ['metric' => null, 'imperial' => null]),
+            [
+                'fingerprint' => $fingerprint,
+                'fault' => $fault,
+                'reckoned_at' => now(),
+                $units->value => $text,
+            ] + ($stands ? [] : ['metric' => null, 'imperial' => null]),
         );
+        $this->keepNewest($user);
+
+        return $day;
+    }
+
+    /** A day that is let go is reckoned again when it is asked for; so many are kept for an account. */
+    private function keepNewest(User $user): void
+    {
+        $ids = DayRecord::query()
+            ->whereIn(
+                'outing_id',
+                OutingRecord::query()
+                    ->withoutGlobalScope(SoftDeletingScope::class)
+                    ->whereBelongsTo($user)
+                    ->select('id'),
+            )
+            ->orderByDesc('reckoned_at')
+            ->skip(self::KEPT)
+            ->take(1000)
+            ->pluck('outing_id');
+        if ($ids->isNotEmpty()) {
+            DayRecord::query()->whereKey($ids->all())->delete();
+        }
     }
 
     /**

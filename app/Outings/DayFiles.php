@@ -58,7 +58,7 @@ final readonly class DayFiles
             $from = $day->quarterS($stay->from);
             $hold = null;
             foreach ($day->steps[$stay->rush] as $step) {
-                $hold ??= $step->moment->unixS >= $from ? $step->plan?->hold : null;
+                $hold ??= $step->moment->unixS >= $from ? $step->planned?->hold : null;
             }
             $add(
                 'turn-'.$number,

@@ -65,13 +65,13 @@ final readonly class HoldBand
     /** @return list<Concession> what has given way in it */
     public function concessions(): array
     {
-        return $this->steps[0]->plan->draft->concessions ?? [];
+        return $this->steps[0]->planned->concessions ?? [];
     }
 
     /** @return array{float, float} least and most ISO in it */
     public function isos(): array
     {
-        $isos = array_map(static fn (HoldStep $step): float => (float) ($step->plan->hold->iso ?? 0), $this->steps);
+        $isos = array_map(static fn (HoldStep $step): float => (float) ($step->planned->hold->iso ?? 0), $this->steps);
 
         return [min($isos), max($isos)];
     }
@@ -86,10 +86,10 @@ final readonly class HoldBand
 
     private static function key(HoldStep $step): string
     {
-        if ($step->plan === null) {
+        if ($step->planned === null) {
             return '';
         }
-        $values = array_intersect_key(HoldFields::values($step->plan->hold), array_flip(self::FIELDS));
+        $values = array_intersect_key(HoldFields::values($step->planned->hold), array_flip(self::FIELDS));
 
         return serialize($values).serialize(self::given($step));
     }
@@ -98,7 +98,7 @@ final readonly class HoldBand
     private static function given(HoldStep $step): array
     {
         $given = [];
-        foreach ($step->plan->draft->concessions ?? [] as $one) {
+        foreach ($step->planned->concessions ?? [] as $one) {
             // by whole stops: what deepens a little is no other hold
             $given[$one->step] = $one->cause.' '.floor($one->costStops + 1e-9).' '.($one->figures['standard'] ?? '');
         }
@@ -110,12 +110,12 @@ final readonly class HoldBand
     /** @return list<string> */
     private static function changed(HoldStep $before, HoldStep $now): array
     {
-        if ($before->plan === null || $now->plan === null) {
+        if ($before->planned === null || $now->planned === null) {
             return [];
         }
 
         return array_values(
-            array_intersect(HoldFields::differences($before->plan->hold, $now->plan->hold), self::FIELDS),
+            array_intersect(HoldFields::differences($before->planned->hold, $now->planned->hold), self::FIELDS),
         );
     }
 

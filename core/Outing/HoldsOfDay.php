@@ -15,8 +15,8 @@ final class HoldsOfDay
     /** Between two moments that are looked at, in seconds. */
     public const STEP_S = 300.0;
 
-    /** @var array<string, ?Plan> by what a plan can tell apart */
-    private array $plans = [];
+    /** @var array<string, ?PlannedHold> by what a plan can tell apart */
+    private array $planned = [];
 
     public function __construct(
         private readonly Outing $outing,
@@ -41,7 +41,7 @@ final class HoldsOfDay
     /** How many plans were made. */
     public function planned(): int
     {
-        return count($this->plans);
+        return count($this->planned);
     }
 
     /**
@@ -69,32 +69,38 @@ final class HoldsOfDay
     private function step(Expected $expected, Moment $moment): HoldStep
     {
         $key = $expected->id."\n".$expected->signature($moment);
-        if (! array_key_exists($key, $this->plans)) {
-            try {
-                $this->plans[$key] = $this->planner->plan(
-                    $expected->at($moment, $this->outing->place),
-                    $expected->kit,
-                    $this->assumptions,
-                );
-            } catch (Fault) {
-                $this->plans[$key] = null;
-            }
+        if (! array_key_exists($key, $this->planned)) {
+            $this->planned[$key] = $this->plan($expected, $moment);
         }
-        $plan = $this->plans[$key];
-        if ($plan === null) {
+        $planned = $this->planned[$key];
+        if ($planned === null) {
             return new HoldStep($moment, null, 0.0, 0.0);
         }
-        $odds = $plan->odds();
-        $share = $this->share($plan);
 
         return new HoldStep(
             $moment,
-            $plan,
-            $share,
-            $share *
-                ($odds->ofPasses ? 1.0 : $this->assumptions->value('outing.frames')) *
+            $planned,
+            $planned->share,
+            $planned->share *
+                ($planned->ofPasses ? 1.0 : $this->assumptions->value('outing.frames')) *
                 $expected->perHour *
                 $expected->importance,
         );
+    }
+
+    /** Null where the lens cannot focus on it. */
+    private function plan(Expected $expected, Moment $moment): ?PlannedHold
+    {
+        try {
+            $plan = $this->planner->plan(
+                $expected->at($moment, $this->outing->place),
+                $expected->kit,
+                $this->assumptions,
+            );
+        } catch (Fault) {
+            return null;
+        }
+
+        return PlannedHold::of($plan, $this->share($plan));
     }
 }

@@ -39,6 +39,7 @@ return new class extends Migration
             $table->mediumText('metric')->nullable();
             $table->mediumText('imperial')->nullable();
             $table->json('fault')->nullable();
+            $table->timestamp('reckoned_at', 6)->useCurrent();
         });
     }
 

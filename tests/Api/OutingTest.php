@@ -94,6 +94,29 @@ it('reckons a day once, and anew when anything it rests on has changed', functio
     $this->getJson("/api/outings/{$outing->id}/day")->assertJsonPath('day.rushes', []);
 });
 
+it('keeps the days of an account that were asked for last, and reckons others again', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $rush = People::rushOf($user);
+    $first = People::outingOf($user, $rush);
+    $this->getJson("/api/outings/{$first->id}/day")->assertOk();
+    for ($at = 0; $at < 24; $at++) {
+        DayRecord::query()->create([
+            'outing_id' => People::outingOf($user, $rush)->id,
+            'fingerprint' => '',
+            'reckoned_at' => now()->addSeconds(10 + $at),
+        ]);
+    }
+    $last = People::outingOf($user, $rush);
+    $this->travelTo(now()->addHour());
+    $this->getJson("/api/outings/{$last->id}/day")->assertOk();
+    expect(DayRecord::query()->whereKey($first->id)->exists())
+        ->toBeFalse()
+        ->and(DayRecord::query()->whereKey($last->id)->exists())
+        ->toBeTrue();
+    $this->getJson("/api/outings/{$first->id}/day")->assertOk()->assertJsonPath('fault', null);
+});
+
 it('makes up the same weather for the same place and day, and lets every hour be typed over', function () {
     $user = People::someone();
     $this->actingAs($user);

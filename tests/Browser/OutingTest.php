@@ -54,7 +54,7 @@ it('makes a place from a GPX file, turns a bearing by keyboard, types over the s
 
     // an hour of the sky typed over: it is no longer made up
     $this->pick($window, 'Sky at 09:00', 'heavy cloud');
-    $this->one($window, '[aria-label="give 09:00 back"]');
+    $this->one($window, '[aria-label="give back 09:00"]');
 
     // the hand moves by keys, and everything beneath follows
     $hand = $this->one($window, '.strip-hand');
@@ -132,4 +132,33 @@ it('slides under the hand on a phone', function () {
     $window->executeScript('document.querySelector(".strip-slides").scrollLeft = 8 * 12');
     $this->reads($window, '.at-clock', '10:00');
     expect($window->executeScript('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
+});
+
+it('is read without a connection once it was opened', function () {
+    $window = $this->browser(390, 844);
+    $window->get($this->address('/'));
+    $this->press($window, 'Look around the demo');
+    $this->one($window, '[data-testid=answer]');
+    $this->carried($window);
+    $outings = array_column($this->api($window, 'GET', 'outings')[1]['outings'], 'id', 'name');
+    $id = $outings['Spring tide at the inlet'];
+    $window->get($this->address('/outing/'.$id));
+    $this->one($window, '.strip-hand');
+    $window->wait(30, 200)->until(
+        static fn (): bool => (bool) $window->executeAsyncScript(
+            'const [id, done] = arguments; caches.keys().then((names) => caches.open(names.find((name) => name.startsWith("rush-hold-offline:")))).then((cache) => cache.match(`/api/outings/${id}/day`)).then((found) => done(found !== undefined), () => done(false));',
+            [$id],
+        ),
+        'Waited for the day to be kept',
+    );
+    $this->expectedOnConsole = ['Failed to load resource', 'fetching the script'];
+    $this->server('stop');
+    try {
+        $window->navigate()->refresh();
+        $this->one($window, '.strip-hand');
+        $this->see($window, 'No signal: the day as this device kept it.');
+        $this->see($window, 'Water cuts off The bar from');
+    } finally {
+        $this->server('start');
+    }
 });

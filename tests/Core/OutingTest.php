@@ -245,7 +245,7 @@ it('tells the hours in which a hold keeps its promise, and plans no more often t
         ->toBe(0.0)
         ->and($day->bands[0][0]->entered)
         ->toContain('light')
-        ->and(count(array_unique(array_map(static fn ($step): int => spl_object_id((object) $step->plan), $day->steps[0]))))
+        ->and(count(array_unique(array_map(static fn ($step): int => spl_object_id((object) $step->planned), $day->steps[0]))))
         ->toBeLessThan(0.6 * count($day->steps[0]), 'plans');
     // the bands lie end to end, and each begins with a change or with something that gave way
     foreach (array_slice($day->bands[0], 1) as $number => $band) {
@@ -356,12 +356,12 @@ it('lets what stands in light of its own be as it is, and what a rush says of it
     $day = Outings::day(['rushes' => [$own, Outings::expected('low', $low, 'turf', '04:30', '12:00', 10)]]);
     expect(count($day->bands[0]))
         ->toBe(1)
-        ->and($day->steps[0][0]->plan?->situation->rush->ev100)
+        ->and($day->steps[0][0]->planned?->rush->ev100)
         ->toBe(9.0)
-        ->and($day->steps[1][80]->plan?->situation->rush->air->ground?->value)
+        ->and($day->steps[1][80]->planned?->rush->air->ground?->value)
         ->toBe('tarmac')
-        ->and($day->steps[1][80]->plan?->blur->shimmerMm)
-        ->toBeGreaterThan($day->steps[0][80]->plan?->blur->shimmerMm ?? INF);
+        ->and($day->steps[1][80]->planned?->shimmerMm)
+        ->toBeGreaterThan($day->steps[0][80]->planned?->shimmerMm ?? INF);
 });
 
 it('writes a day that its schema knows, in either unit', function (Units $units) {
@@ -372,3 +372,29 @@ it('writes a day that its schema knows, in either unit', function (Units $units)
     $checker->check(json_decode((string) json_encode(['day' => $day] + $document)), 'outing');
     expect($day['moments'])->toHaveCount(31);
 })->with(['metric' => [Units::Metric], 'imperial' => [Units::Imperial]]);
+
+it('stays within its bounds at the most an outing may hold', function () {
+    $rushes = [];
+    for ($at = 0; $at < 24; $at++) {
+        $rush = Documents::rush(['name' => "Rush {$at}", 'motion' => ['speed_mps' => 1 + $at]]);
+        $rushes[] = Outings::expected("r{$at}", $rush, 'bar', '00:00', '23:59', 5);
+    }
+    $sky = array_map(
+        static fn (int $hour): array => [
+            'hour' => $hour,
+            'sky' => ['clear', 'hazy', 'bright'][$hour % 3],
+            'wind_mps' => $hour / 10,
+            'visibility_m' => 1000 + $hour,
+        ],
+        range(0, 47),
+    );
+    $before = memory_get_usage();
+    $day = Outings::day(['from' => '00:00', 'until' => '00:00', 'rushes' => $rushes, 'sky' => $sky]);
+    $text = (string) json_encode(DayDocument::of($day));
+    expect(memory_get_usage() - $before)
+        ->toBeLessThan(40_000_000)
+        ->and(strlen($text))
+        ->toBeLessThan(2_000_000)
+        ->and($day->moments)
+        ->toHaveCount(289);
+});

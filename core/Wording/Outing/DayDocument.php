@@ -69,20 +69,21 @@ final readonly class DayDocument
     private function moment(Moment $moment): array
     {
         $reach = $this->day->reachM($moment);
+        $water = $this->day->outing->water->heightM($moment->unixS);
 
         return [
             'at' => $this->at($moment->unixS),
-            'altitude_deg' => $moment->sun->altitudeDeg,
-            'apparent_deg' => $moment->sun->apparentDeg(),
-            'azimuth_deg' => $moment->sun->azimuthDeg,
-            'ev100' => $moment->evOpen,
+            'altitude_deg' => round($moment->sun->altitudeDeg, 4),
+            'apparent_deg' => round($moment->sun->apparentDeg(), 4),
+            'azimuth_deg' => round($moment->sun->azimuthDeg, 4),
+            'ev100' => round($moment->evOpen, 3),
             'shaded' => $moment->isShaded,
             'sky' => $moment->weather->sky->value,
             'temperature_c' => $moment->weather->temperatureC,
             'wind_mps' => $moment->weather->windMps,
             'visibility_m' => $moment->weather->visibilityM,
-            'reach_m' => $reach === null || $reach > self::REACH_MOST_M ? null : $reach,
-            'water_m' => $this->day->outing->water->heightM($moment->unixS),
+            'reach_m' => $reach === null || $reach > self::REACH_MOST_M ? null : round($reach, 2),
+            'water_m' => $water === null ? null : round($water, 3),
         ];
     }
 
@@ -117,24 +118,24 @@ final readonly class DayDocument
     private static function along(HoldStep $step): array
     {
         return [
-            'share' => $step->share,
-            'ev100' => $step->moment->ev100,
+            'share' => round($step->share, 4),
+            'ev100' => round($step->moment->ev100, 3),
             'light' => DayWords::side($step->moment),
-            'worth_per_hour' => $step->worth,
+            'worth_per_hour' => round($step->worth, 3),
         ];
     }
 
     /** @return array<string, mixed> */
     private function band(HoldBand $band): array
     {
-        $plan = $band->steps[0]->plan;
+        $planned = $band->steps[0]->planned;
         [$leastIso, $mostIso] = $band->isos();
         [$leastShare, $mostShare] = $band->shares();
 
         return [
             'from' => $this->at($band->fromS()),
             'until' => $this->at($band->untilS()),
-            'hold' => $plan?->hold->toArray(),
+            'hold' => $planned?->hold->toArray(),
             'iso_least' => $leastIso,
             'iso_most' => $mostIso,
             'share_least' => $leastShare,

@@ -917,6 +917,7 @@ export const assumed = {
     "act.dive": 5,
     "motion.travels": 0.5,
     "rehearse.twig": 0.02,
+    "outing.pace": 1.1,
     "air.calm": 2,
     "air.height": 1.5
 } as const;

@@ -10,7 +10,13 @@ declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: { url: string; r
 const PAGE = "/card";
 
 /** What the rooms that work without signal ask for. */
-const CARRIED = ["/api/cards", "/api/gear", "/api/rushes"];
+const CARRIED = ["/api/cards", "/api/gear", "/api/rushes", "/api/outings", "/api/places"];
+
+/** A day out that was opened on this device is kept as well: itself, its day, its place. */
+const OPENED = /^\/api\/(?:outings\/[0-9a-z]{26}(?:\/day)?|places\/[0-9a-z]{26})$/;
+
+/** Answers of opened days kept at the most; the oldest go. */
+const OPENED_KEPT = 36;
 
 /** What is shown for a page when nothing is kept and there is no signal. */
 const AWAY = "/away.html";
@@ -51,7 +57,13 @@ const note = async (response: Response, name: string, turn: number): Promise<voi
     Number(response.headers.get("Content-Length") ?? 0) < LARGEST
   ) {
     keptAs.set(name, turn);
-    await (await caches.open(`${OFFLINE_COPY}:${account}`)).put(name, response);
+    const cache = await caches.open(`${OFFLINE_COPY}:${account}`);
+    if (!OPENED.test(name)) return cache.put(name, response);
+    // put anew, it is the newest
+    await cache.delete(name);
+    await cache.put(name, response);
+    const opened = (await cache.keys()).filter((one) => OPENED.test(new URL(one.url).pathname));
+    await Promise.all(opened.slice(0, -OPENED_KEPT).map((one) => cache.delete(one)));
   }
 };
 
@@ -101,7 +113,8 @@ registerRoute(
   ({ request, event }) => networkFirst(event, request, PAGE),
 );
 registerRoute(
-  ({ request, url }) => request.method === "GET" && CARRIED.includes(url.pathname) && url.search === "",
+  ({ request, url }) =>
+    request.method === "GET" && url.search === "" && (CARRIED.includes(url.pathname) || OPENED.test(url.pathname)),
   ({ request, url, event }) => networkFirst(event, request, url.pathname),
 );
 

@@ -1,10 +1,11 @@
 import { Link } from "react-router-dom";
-import type { RushRow } from "../../api/types";
+import type { RushRow, Units } from "../../api/types";
 import { newGesture } from "../../autosave/gesture";
 import { useAccount } from "../../session/boot";
 import { Choice } from "../../ui/Choice";
 import { NumberField, TakeOut } from "../../ui/inputs";
-import { freeId, type Day, type Expected, type Kept, type Place } from "./outing";
+import { figure } from "../../session/figures";
+import { freeId, type Day, type Expected, type Kept, type Place, type Spot } from "./outing";
 import { TimeInput } from "./TimeInput";
 
 type Props = {
@@ -13,10 +14,11 @@ type Props = {
   rows: RushRow[];
   day: Day | null;
   onChange: (rushes: Expected[], gesture: string) => void;
+  onWalks: (walks: Kept["walks"], gesture: string) => void;
 };
 
 /** The rushes expected: at which spot, in which hours, how often, how much they matter. */
-export function ExpectedList({ kept, place, rows, day, onChange }: Props) {
+export function ExpectedList({ kept, place, rows, day, onChange, onWalks }: Props) {
   const { units } = useAccount().user.settings;
   const spots = place.spots.map((one) => ({ value: one.id, words: one.name }));
   const put = (id: string, change: Partial<Expected>, what: string): void =>
@@ -132,11 +134,58 @@ export function ExpectedList({ kept, place, rows, day, onChange }: Props) {
           }}
         />
       )}
+      <Walks kept={kept} place={place} units={units} onWalks={onWalks} />
       {rows.length === 0 && (
         <p className="note">
           <Link to="/plan">Write a rush in Plan</Link> first: an outing is planned for what you expect.
         </p>
       )}
     </section>
+  );
+}
+
+/** Metres between two spots by the crow, near enough for a walk. */
+const crow = (a: Spot, b: Spot): number => {
+  const north = (b.latitude_deg - a.latitude_deg) * 111_195;
+  const east = (b.longitude_deg - a.longitude_deg) * 111_195 * Math.cos((a.latitude_deg * Math.PI) / 180);
+  return Math.hypot(north, east);
+};
+
+type WalksProps = Pick<Props, "kept" | "place" | "onWalks"> & { units: Units };
+
+/** Minutes on foot between the spots that are in use; what nobody has typed is by the crow. */
+function Walks({ kept, place, units, onWalks }: WalksProps) {
+  const used = place.spots.filter((spot) => kept.rushes.some((one) => one.spot === spot.id));
+  const pairs = used.flatMap((a, at) => used.slice(at + 1).map((b) => [a, b] as const));
+  if (pairs.length === 0) return null;
+  const isPair = (walk: Kept["walks"][number], a: Spot, b: Spot): boolean =>
+    (walk.from === a.id && walk.to === b.id) || (walk.from === b.id && walk.to === a.id);
+  return (
+    <details className="walks">
+      <summary>On foot between spots</summary>
+      {pairs.map(([a, b]) => {
+        const typed = kept.walks.find((walk) => isPair(walk, a, b));
+        const others = kept.walks.filter((walk) => !isPair(walk, a, b));
+        return (
+          <p key={`${a.id}${b.id}`} className="row-fields">
+            {a.name} – {b.name}
+            <NumberField
+              bare
+              label={`Minutes from ${a.name} to ${b.name}`}
+              quantity="plain"
+              units={units}
+              value={typed?.minutes ?? null}
+              range={[0, 600]}
+              placeholder={String(Math.ceil(crow(a, b) / figure("outing.pace") / 60))}
+              onChange={(minutes) =>
+                onWalks([...others, { from: a.id, to: b.id, minutes }], newGesture(`walk-${a.id}-${b.id}`))
+              }
+              onEmpty={() => onWalks(others, newGesture(`walk-${a.id}-${b.id}`))}
+            />
+            min
+          </p>
+        );
+      })}
+    </details>
   );
 }

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router-dom";
 import { request } from "../../api/client";
+import { useReached } from "../../api/connection";
 import { rushesQuery } from "../../api/queries";
 import type { Autosaved } from "../../autosave/Autosave";
 import { newGesture } from "../../autosave/gesture";
@@ -16,6 +17,7 @@ import { PlaceOfFields } from "../../units/unread";
 import { AtHand } from "./AtHand";
 import { DayStrip } from "./DayStrip";
 import { ExpectedList } from "./ExpectedList";
+import { HoldsOnPaper } from "./HoldsOnPaper";
 import { OrderOfDay } from "./OrderOfDay";
 import { PlacePart } from "./PlacePart";
 import { SkyPart } from "./SkyPart";
@@ -93,6 +95,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
   const { user } = useAccount();
   const { units } = user.settings;
   const kinds = useCatalogue();
+  const reached = useReached();
   const isNarrow = useMedia("(max-width: 640px)");
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -191,6 +194,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
           </span>
           <span className="outing-sun note">
             {day?.sun.says} {found.isFetching ? "Working it out…" : ""}
+            {!reached && <b className="fail">No signal: the day as this device kept it.</b>}
           </span>
         </div>
         {fault !== null && (
@@ -220,11 +224,13 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
             />
             <AtHand day={day} place={place} at={at} rush={rush} rushId={rushId} kinds={kinds} />
             <OrderOfDay day={day} place={place} onAt={setClock} onPick={setPicked} />
+            <HoldsOnPaper day={day} units={units} />
           </>
         )}
         <div className="columns outing-columns">
           <div>
             <ExpectedList
+              onWalks={(walks, gesture) => outing.edit({ ...draft, outing: { ...kept, walks } }, gesture)}
               kept={kept}
               place={place}
               rows={rushes.data?.rushes ?? []}

@@ -55,8 +55,9 @@ export function OrderOfDay({ day, place, onAt, onPick }: Props) {
             {one}
           </p>
         ))}
-      {day.cautions.length > 0 && (
+      {(day.cautions.length > 0 || (place.notes ?? "") !== "") && (
         <ul className="outing-cautions">
+          {(place.notes ?? "") !== "" && <li>{place.notes}</li>}
           {day.cautions.map((one) => (
             <li key={one}>{one}</li>
           ))}

@@ -81,6 +81,19 @@ export function PlacePart({ record, autosave, day, at, units }: Props) {
               onChange={(ground) => edit({ ground: ground as Place["ground"] }, newGesture("ground"))}
             />
           </div>
+          <NumberField
+            label="Brighter there than reckoned"
+            note="in stops, as your meter has shown; empty: just as reckoned"
+            quantity="stops"
+            units={units}
+            value={place.offset_stops ?? null}
+            range={[-6, 6]}
+            onChange={(offset_stops) => edit({ offset_stops }, newGesture("offset"))}
+            onEmpty={() => {
+              const { offset_stops: _, ...rest } = place;
+              autosave.edit({ place: rest }, newGesture("offset"));
+            }}
+          />
         </div>
         <h3>Spots</h3>
         {place.spots.map((spot) => (

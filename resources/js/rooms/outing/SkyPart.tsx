@@ -96,7 +96,7 @@ export function SkyPart({ kept, sky, units, onChange }: Props) {
                     <button
                       type="button"
                       className="quiet"
-                      aria-label={`give ${clock} back`}
+                      aria-label={`give back ${clock}`}
                       onClick={() =>
                         onChange(
                           kept.sky.filter((each) => each.hour !== hour),

@@ -1,0 +1,41 @@
+import type { Units } from "../../api/types";
+import { areaNames } from "../../hold/hold";
+import { figures, show, shutter } from "../../units/quantity";
+import { clockAt, type Day } from "./outing";
+
+/** The holds of the day as a table, for paper: what the hand tells on a screen has to stand there all at once. */
+export function HoldsOnPaper({ day, units }: { day: Day; units: Units }) {
+  return (
+    <table className="holds-paper" aria-hidden="true">
+      <tbody>
+        {day.rushes.map((rush) =>
+          rush.bands
+            .filter((band) => band.hold !== null && band.share_most >= 0.02)
+            .map((band, at) => (
+              <tr key={`${rush.id}${band.from}`}>
+                <th scope="row">{at === 0 ? rush.name : ""}</th>
+                <td>
+                  {clockAt(band.from)}–{clockAt(band.until)}
+                </td>
+                <td>
+                  {shutter(band.hold!.shutter_s)} f/{figures(band.hold!.f_number)} ISO {band.iso_least}
+                  {band.iso_most > band.iso_least ? `–${band.iso_most}` : ""}
+                </td>
+                <td>{areaNames[band.hold!.area.pattern].toLowerCase()}</td>
+                <td>{band.gave_way.map((one) => one.what).join("; ")}</td>
+              </tr>
+            )),
+        )}
+        <tr>
+          <th scope="row">Shimmer</th>
+          <td colSpan={4}>
+            {day.moments
+              .filter((one) => clockAt(one.at).endsWith(":00") && one.reach_m !== null)
+              .map((one) => `${clockAt(one.at)} to ${show(one.reach_m!, "length", units, 2)}`)
+              .join(", ") || "sets no limit"}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}
