@@ -12,5 +12,10 @@ final readonly class HoldStep
      * @param  float  $share  share of frames, or of passes, that come out sharp and not too dark
      * @param  float  $worth  sharp frames an hour here is good for, times how much they matter
      */
-    public function __construct(public Moment $moment, public ?PlannedHold $planned, public float $share, public float $worth) {}
+    public function __construct(
+        public Moment $moment,
+        public ?PlannedHold $planned,
+        public float $share,
+        public float $worth,
+    ) {}
 }
