@@ -1,4 +1,3 @@
-import { useState } from "react";
 import type { Units } from "../../api/types";
 import type { Autosaved } from "../../autosave/Autosave";
 import { newGesture } from "../../autosave/gesture";
@@ -7,6 +6,7 @@ import { placeRanges } from "../../generated/ranges";
 import { grounds } from "../../generated/vocabulary";
 import { Choice } from "../../ui/Choice";
 import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
+import { ReadInput } from "../../ui/ReadInput";
 import { PlaceOfFields } from "../../units/unread";
 import { Compass } from "./Compass";
 import { FilePoints } from "./FilePoints";
@@ -307,45 +307,24 @@ const newSpot = (place: Place, name: string, at: Position): Spot => ({
 
 type PositionProps = { label: string; value: Position; onChange: (to: Position) => void };
 
-/** A position, typed in any usual way; what cannot be read stays and says why. */
+/** A position, typed in any usual way. */
 function PositionField({ label, value, onChange }: PositionProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
-  const take = (): void => {
-    if (typed === null) return;
-    const found = readPosition(typed);
-    if ("fault" in found) return setFault(found.fault);
-    setTyped(null);
-    setFault(null);
-    if (found.latitude_deg !== value.latitude_deg || found.longitude_deg !== value.longitude_deg) onChange(found);
-  };
   return (
     <div className="field">
       <span>Position</span>
-      <input
+      <ReadInput
+        label={label}
+        shown={showPosition(value)}
         className="plain-input"
-        aria-label={label}
-        aria-invalid={fault !== null}
-        value={typed ?? showPosition(value)}
-        onChange={(event) => {
-          setTyped(event.target.value);
-          setFault(null);
+        most={80}
+        read={(text) => {
+          const found = readPosition(text);
+          return "fault" in found ? found : { value: found };
         }}
-        onBlur={take}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") take();
-          if (event.key === "Escape" && typed !== null) {
-            event.stopPropagation();
-            setTyped(null);
-            setFault(null);
-          }
-        }}
+        onTake={(to) =>
+          (to.latitude_deg !== value.latitude_deg || to.longitude_deg !== value.longitude_deg) && onChange(to)
+        }
       />
-      {fault !== null && (
-        <span className="note fault" role="alert">
-          {fault}
-        </span>
-      )}
     </div>
   );
 }
