@@ -143,6 +143,7 @@ export function DayStrip({ day, place, units, at, picked, onAt, onPick }: Props)
             className="strip"
             width={width}
             height={height}
+            viewBox={`0 0 ${width} ${height}`}
             role="group"
             aria-label="The day from left to right"
             onPointerDown={(event) => {

@@ -1,7 +1,12 @@
 import type { Units } from "../../api/types";
 import { areaNames } from "../../hold/hold";
 import { figures, show, shutter } from "../../units/quantity";
-import { clockAt, type Day } from "./outing";
+import { clockAt, type Band, type Day } from "./outing";
+
+/** What lasts less is left to the screen. */
+const LEAST_MINUTES = 15;
+
+const lasts = ({ from, until }: Band): number => (Date.parse(until) - Date.parse(from)) / 60_000;
 
 /** The holds of the day as a table, for paper: what the hand tells on a screen has to stand there all at once. */
 export function HoldsOnPaper({ day, units }: { day: Day; units: Units }) {
@@ -10,7 +15,7 @@ export function HoldsOnPaper({ day, units }: { day: Day; units: Units }) {
       <tbody>
         {day.rushes.map((rush) =>
           rush.bands
-            .filter((band) => band.hold !== null && band.share_most >= 0.02)
+            .filter((band) => band.hold !== null && band.share_most >= 0.02 && lasts(band) >= LEAST_MINUTES)
             .map((band, at) => (
               <tr key={`${rush.id}${band.from}`}>
                 <th scope="row">{at === 0 ? rush.name : ""}</th>
