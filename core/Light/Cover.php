@@ -14,14 +14,4 @@ enum Cover: string
 
     /** A roof of leaves. */
     case Canopy = 'canopy';
-
-    /** As a form says it. */
-    public function words(): string
-    {
-        return match ($this) {
-            self::None => 'in the open',
-            self::Shade => 'in open shade',
-            self::Canopy => 'under leaves',
-        };
-    }
 }

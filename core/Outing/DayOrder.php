@@ -82,14 +82,11 @@ final class DayOrder
     /** The best day without the rush that brings most of the best one: what to do should that not come. Null where there is none. */
     public function secondBest(OrderOfDay $best): ?OrderOfDay
     {
-        $brings = [];
-        foreach ($best->stays as $stay) {
-            $brings[$stay->rush] = ($brings[$stay->rush] ?? 0.0) + $stay->worth;
-        }
-        if ($brings === []) {
+        $most = $best->bringsMost();
+        if ($most === null) {
             return null;
         }
-        $other = $this->best([(int) array_search(max($brings), $brings, true)]);
+        $other = $this->best([$most]);
 
         return $other->stays === [] ? null : $other;
     }

@@ -44,16 +44,10 @@ final readonly class Expected
             return $this->rush;
         }
         $own = $this->rush->air;
-        $direction = match (true) {
-            ! $moment->isSided => LightDirection::Front,
-            $moment->side->isBack => LightDirection::Back,
-            $moment->side->isFront => LightDirection::Front,
-            default => LightDirection::Side,
-        };
 
         return $this->rush->with(
             ev100: max(-6.0, min(20.0, $moment->ev100)),
-            lightDirection: $direction,
+            lightDirection: $moment->lightFrom() ?? LightDirection::Front,
             air: Air::of(
                 $own->ground ?? $this->spot->ground ?? $place->ground,
                 $moment->weather->sky,
@@ -79,12 +73,7 @@ final readonly class Expected
                 $moment->weather->sky->value,
                 $moment->weather->windMps ?? '',
                 $moment->weather->visibilityM ?? '',
-                match (true) {
-                    ! $moment->isSided => '',
-                    $moment->side->isBack => 'back',
-                    $moment->side->isFront => 'front',
-                    default => 'side',
-                },
+                $moment->lightFrom()->value ?? '',
             );
     }
 }

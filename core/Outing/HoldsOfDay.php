@@ -38,12 +38,6 @@ final class HoldsOfDay
         return $steps;
     }
 
-    /** How many plans were made. */
-    public function planned(): int
-    {
-        return count($this->planned);
-    }
-
     /**
      * Share of frames, or of passes, that come out: sharp as was asked for, and some of those that are so by a softer standard alone;
      * what is darker than can be brought up is lost, what is less dark loses some of its worth.

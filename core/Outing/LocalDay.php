@@ -96,12 +96,6 @@ final readonly class LocalDay
         return (int) $moment->format('G') + ($moment->format('Y-m-d') > $this->date ? 24 : 0);
     }
 
-    /** How far the clocks are ahead of universal time, in hours. */
-    public function aheadH(float $unixS): float
-    {
-        return $this->moment($unixS)->getOffset() / 3600;
-    }
-
     private function moment(float $unixS): DateTimeImmutable
     {
         return (new DateTimeImmutable('@'.(int) round($unixS)))->setTimezone($this->zone);

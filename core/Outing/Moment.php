@@ -7,6 +7,7 @@ namespace RushHold\Outing;
 use RushHold\Light\LightSide;
 use RushHold\Light\Sun;
 use RushHold\Light\Turbulence;
+use RushHold\Rush\LightDirection;
 
 /** Light and air at one spot in one moment. */
 final readonly class Moment
@@ -28,4 +29,15 @@ final readonly class Moment
         public LightSide $side,
         public Turbulence $turbulence,
     ) {}
+
+    /** From which side the light falls; null where there is no direct light, so that it comes from none. */
+    public function lightFrom(): ?LightDirection
+    {
+        return match (true) {
+            ! $this->isSided => null,
+            $this->side->isBack => LightDirection::Back,
+            $this->side->isFront => LightDirection::Front,
+            default => LightDirection::Side,
+        };
+    }
 }

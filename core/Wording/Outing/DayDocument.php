@@ -7,6 +7,7 @@ namespace RushHold\Wording\Outing;
 use RushHold\Light\SunEvent;
 use RushHold\Outing\Day;
 use RushHold\Outing\HoldBand;
+use RushHold\Outing\HoldsOfDay;
 use RushHold\Outing\HoldStep;
 use RushHold\Outing\Moment;
 use RushHold\Outing\OrderOfDay;
@@ -100,7 +101,7 @@ final readonly class DayDocument
             'spot' => $expected->spot->id,
             'first' => $steps === []
                 ? null
-                : (int) round(($steps[0]->moment->unixS - $this->day->outing->fromS) / 300),
+                : (int) round(($steps[0]->moment->unixS - $this->day->outing->fromS) / HoldsOfDay::STEP_S),
             'along' => array_map(self::along(...), $steps),
             'bands' => array_map($this->band(...), $this->day->bands[$number]),
             'promise' => $promise === null
@@ -120,7 +121,7 @@ final readonly class DayDocument
         return [
             'share' => round($step->share, 4),
             'ev100' => round($step->moment->ev100, 3),
-            'light' => DayWords::side($step->moment),
+            'light' => $step->moment->lightFrom()->value ?? 'even',
             'worth_per_hour' => round($step->worth, 3),
         ];
     }

@@ -6,7 +6,6 @@ namespace RushHold\Wording\Outing;
 
 use RushHold\Light\SunEventKind;
 use RushHold\Outing\Day;
-use RushHold\Outing\Moment;
 use RushHold\Wording\Units;
 
 /** What a day comes to, in sentences. */
@@ -46,17 +45,6 @@ final readonly class DayWords
             $rise !== null => sprintf('Sunrise %s; the sun does not set any more on this day.', $this->clock($rise)),
             $set !== null => sprintf('Sunset %s; the sun did not rise on this day.', $this->clock($set)),
             default => 'The sun neither rises nor sets on this day.',
-        };
-    }
-
-    /** From which side the light falls: front, side, back, or even where there is no direct light. */
-    public static function side(Moment $moment): string
-    {
-        return match (true) {
-            ! $moment->isSided => 'even',
-            $moment->side->isBack => 'back',
-            $moment->side->isFront => 'front',
-            default => 'side',
         };
     }
 
@@ -148,15 +136,11 @@ final readonly class DayWords
         if ($second === null || $this->day->order->worth <= 0) {
             return null;
         }
-        $brings = [];
-        foreach ($this->day->order->stays as $stay) {
-            $brings[$stay->rush] = ($brings[$stay->rush] ?? 0.0) + $stay->worth;
-        }
         $first = $second->stays[0];
 
         return sprintf(
             'Should %s not come, the best day brings %d %% of this one and begins with %s from %s.',
-            $this->day->outing->expected[(int) array_search(max([0.0, ...$brings]), $brings, true)]->name,
+            $this->day->outing->expected[(int) $this->day->order->bringsMost()]->name,
             (int) round((100 * $second->worth) / $this->day->order->worth),
             $this->day->outing->expected[$first->rush]->name,
             $this->day->outing->expected[$first->rush]->spot->name,
