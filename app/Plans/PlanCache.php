@@ -22,7 +22,7 @@ use RushHold\Wording\Plan\PlanDocument;
 final readonly class PlanCache
 {
     /** Raised whenever the planner itself answers differently, so that kept plans are reckoned again. */
-    private const PLANNER = 15;
+    private const PLANNER = 16;
 
     public function __construct(
         private Planner $planner,

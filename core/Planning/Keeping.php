@@ -26,6 +26,8 @@ final readonly class Keeping
     /** Seconds of a pass that are photographed. */
     private float $lastsS;
 
+    private Between $between;
+
     /** @param  float  $limitMm  blur that counts as sharp */
     private function __construct(
         private Situation $situation,
@@ -44,6 +46,7 @@ final readonly class Keeping
                 min($longest, ($situation->rush->farM - $situation->rush->nearM) / max(1e-6, $speed)),
             )
             : $longest;
+        $this->between = Between::of($situation, $score, $this->waitS, $this->lastsS);
     }
 
     public static function of(Plan $plan): float
@@ -72,6 +75,12 @@ final readonly class Keeping
     private function harm(float $planeM): float
     {
         return $this->situation->lostAt($planeM, $this->hold->fNumber, $this->limitMm);
+    }
+
+    /** Where what is behind lies as the subject goes along: it stays where it is, the subject does not. */
+    private function leftBehindM(): float
+    {
+        return $this->situation->behindM() + (abs($this->situation->rush->travel->closingMps()) * $this->lastsS) / 4;
     }
 
     /** Time to find it again from a plane there. */
@@ -114,18 +123,33 @@ final readonly class Keeping
         return $offS > 0 ? max(0.0, 1 - ($offS + $this->findsS($this->workM * 1.1)) / $this->lastsS) : 1.0;
     }
 
-    /** Off the target it goes on as it was going, until it has waited; then it takes what is behind, where there is anything. */
+    /**
+     * Off the target it goes on as it was going, until it has waited; then it takes what it finds there: what stands in front,
+     * or what is behind, where there is anything.
+     */
     private function aimed(): float
     {
         $on = $this->score->onTarget;
-        if (! $this->situation->seesBehind()) {
-            return 1 - (1 - $on) * 0.5 * $this->harm($this->workM * 1.1);
-        }
+        $front = $this->between->underShare;
+        $behind = $this->situation->seesBehind() ? 1 - $front : 0.0;
         $off = max(0.02, $this->value('aim.recover.'.$this->situation->rush->photographer->skill->value));
-        $takes = exp(-($this->waitS + $this->value('af.acquire') * $this->slower) / $off);
-        $costs = ($this->findsS($this->situation->behindM()) * $takes * (1 - $on)) / ($off * max(0.01, $on));
+        $takes = fn (float $needsS): float => exp(-($this->waitS + $needsS) / $off);
+        $lost =
+            $behind * $takes($this->value('af.acquire') * $this->slower) * $this->findsS($this->situation->behindM()) +
+            $front * $takes($this->value('rehearse.grab')) * $this->escapesS();
+        $costs = ($lost * (1 - $on)) / ($off * max(0.01, $on));
+        $harm =
+            $front * $this->harm($this->situation->frontM()) +
+            $behind * $this->harm($this->leftBehindM()) +
+            (1 - $front - $behind) * 0.5 * $this->harm($this->workM * 1.1);
 
-        return 1 - (1 - $on / (1 + $costs)) * $this->harm($this->situation->behindM());
+        return 1 - (1 - $on / (1 + $costs)) * $harm;
+    }
+
+    /** How long a thing in front keeps the focus once it has it, and until the subject is found again. */
+    private function escapesS(): float
+    {
+        return $this->between->sticksS + $this->findsS($this->situation->frontM());
     }
 
     /** What is left of a pass once it has been found. */
@@ -145,8 +169,10 @@ final readonly class Keeping
             $this->findsS($fromM + ($rush->springs() ? 0.0 : $meanwhileM)) +
             ($late && $this->situation->seesBehind() ? $this->waitS : 0.0);
         $ready = $this->value('person.reaction') + $this->value('camera.shutter_lag');
+        $waits = min(1.0, max(0.0, $needs - $ready) / max(0.1, $this->lastsS - $ready));
+        $caught = $this->between->getsIn($needs) * min(1.0, $this->between->sticksS / $this->lastsS);
 
-        return 1 - $this->harm($fromM) * min(1.0, max(0.0, $needs - $ready) / max(0.1, $this->lastsS - $ready));
+        return (1 - $this->harm($fromM) * $waits) * (1 - $this->harm($this->situation->frontM()) * $caught);
     }
 
     /** What wrong grabs leave: they come by chance, and each lasts until it is found again. */
@@ -163,9 +189,12 @@ final readonly class Keeping
                 ],
                 'behind' => [
                     $this->waitS + $this->findsS($this->situation->behindM()),
-                    $this->harm($this->situation->behindM()),
+                    $this->harm($this->leftBehindM()),
                 ],
-                default => [$this->findsS(INF), $this->harm($this->workM * 1.5)],
+                default => [
+                    $this->findsS(INF) + $this->between->getsIn($this->findsS(INF)) * $this->escapesS(),
+                    $this->harm($this->workM * 1.5),
+                ],
             };
             $rate += $mean / $every;
             $lost += ($mean / $every) * $lasts * $harm;
@@ -174,7 +203,7 @@ final readonly class Keeping
         $started =
             1 -
             (1 - exp(-$start)) *
-                $this->harm($this->situation->behindM()) *
+                $this->harm($this->leftBehindM()) *
                 min(1.0, ($this->waitS + $this->findsS($this->situation->behindM())) / $this->lastsS);
 
         return $started * self::goodOf($rate, $lost, $this->lastsS);
@@ -210,18 +239,17 @@ final readonly class Keeping
         $boxed = $this->score->area->isZone() || $this->score->area === AfArea::WholeFrame;
         $takes = $boxed ? $box + $strip : $target + $strip;
         $protected = $boxed && $this->hold->pick !== Pick::Nearest ? 1 - $this->score->detection : 1.0;
-        $finds = $this->findsS($atM);
         $harm = $this->harm($atM);
         $left = 1.0;
         if ($standing > 0) {
             $grid = $frame / $standing;
             $turns = $rush->moves() ? $rush->travel->crossingMps() / $this->workM : 0.0;
-            $left *= $this->passes($grid, $strip, $takes, $turns, $finds, $harm * $protected);
+            $left *= $this->passes($grid, $strip, $takes, $turns, $harm * $protected, $this->between->sticksS);
         }
         if ($passing > 0) {
             $turns = $this->value('obstacle.pass_speed') / $atM;
             $grid = ($turns * $this->value('rehearse.hazard')) / $passing;
-            $left *= $this->passes($grid, $strip, $takes, $turns, $finds, $harm * $protected);
+            $left *= $this->passes($grid, $strip, $takes, $turns, $harm * $protected, 0.0);
         }
 
         return $left;
@@ -234,15 +262,22 @@ final readonly class Keeping
      * @param  float  $strip  how wide one is, rad
      * @param  float  $takes  over how much of that the focus is on it, rad
      * @param  float  $turns  how fast they go by, rad a second
-     * @param  float  $finds  time to come back from one
      * @param  float  $harm  what of the frames is lost meanwhile
+     * @param  float  $sticks  how long one keeps the focus it has taken, s
      */
-    private function passes(float $grid, float $strip, float $takes, float $turns, float $finds, float $harm): float
-    {
+    private function passes(
+        float $grid,
+        float $strip,
+        float $takes,
+        float $turns,
+        float $harm,
+        float $sticks,
+    ): float {
+        $finds = $this->findsS($this->situation->frontM());
         $hidden = min(1.0, $strip / $grid);
         if ($turns <= 1e-6) {
             return 1 -
-                ($this->situation->rush->moves() ? $hidden : 0.0) -
+                ($this->situation->rush->moves() ? $hidden : $hidden ** 8) -
                 0.5 * $harm * max(0.0, min(1.0, $takes / $grid) - $hidden);
         }
         $every = $grid / $turns;
@@ -251,7 +286,15 @@ final readonly class Keeping
         $outlasts = $long ** 4 / ($long ** 4 + $this->waitS ** 4 + 1e-12);
         $isAlwaysOne = $takes >= $grid;
         $lost = $isAlwaysOne ? $every : min($every, max(0.0, $long - $this->waitS) + $finds) * $outlasts;
+        $stuck = (($sticks + $finds) * $outlasts) / $every;
 
-        return max(0.0, 1 - max(0.6 * $hidden, ($harm * $lost) / $every));
+        return max(
+            0.0,
+            min(
+                1 - 0.6 * $hidden - 0.4 * $hidden ** 8,
+                1 - ($harm * $lost) / $every,
+                1 - $harm * (1 - self::goodOf($outlasts / $every, $stuck, $this->lastsS)),
+            ),
+        );
     }
 }

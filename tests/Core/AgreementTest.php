@@ -13,21 +13,21 @@ function agreement(): Agreement
 }
 
 it('plans the area that a rehearsal finds best, or one that is not to be told from it, in nine of ten', function () {
-    expect(count(agreement()->cases))->toBe(300)->and(agreement()->best())->toBeGreaterThan(0.87); // 0.87 to 0.93 by the seed
+    expect(count(agreement()->cases))->toBe(300)->and(agreement()->best())->toBeGreaterThan(0.87); // 0.90 over 2700, 0.85 to 0.94 by the seed
 });
 
 it('promises as many sharp frames as a rehearsal finds', function () {
     $promised = array_sum(array_column(agreement()->cases, 'promised')) / 300;
     $rehearsed = array_sum(array_column(agreement()->cases, 'rehearsed')) / 300;
 
-    expect(agreement()->correlation())->toBeGreaterThan(0.85)->and(abs($promised - $rehearsed))->toBeLessThan(0.06);
+    expect(agreement()->correlation())->toBeGreaterThan(0.87)->and(abs($promised - $rehearsed))->toBeLessThan(0.06);
 });
 
-it('hardly ever promises much where next to nothing comes of it', function () {
+it('never promises much where next to nothing comes of it', function () {
     $broken = array_map(
         static fn (array $one): array => [$one['promised'], $one['rehearsed'], $one['rush']['subject']['kind']],
         agreement()->broken(),
     );
 
-    expect(count($broken))->toBeLessThanOrEqual(2, (string) json_encode($broken));
+    expect($broken)->toBe([]);
 });

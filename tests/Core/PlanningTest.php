@@ -8,10 +8,13 @@ use RushHold\Faults\SubjectInsideClosestFocus;
 use RushHold\Hold\HoldFields;
 use RushHold\Hold\ManualTechnique;
 use RushHold\Hold\StabiliserUse;
+use RushHold\Kit\AfArea;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
 use RushHold\Optics\Exposure;
 use RushHold\Optics\SharpnessStandard;
+use RushHold\Planning\AreaScorer;
+use RushHold\Planning\Between;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Catalogue;
@@ -462,4 +465,43 @@ it('carries the cautions a rush calls for', function () {
         ->toContain('Wet rock')
         ->and($cautions(['light' => ['direction' => 'back']]))
         ->toContain('sun');
+});
+
+it('lets what stands in front keep the focus until a gap is as long as the wait', function () {
+    // 12 cm reeds at 15 m, one to a frame; 4 cm of a bird that crosses at 20 m
+    $between = static function (float $speedMps, float $waitS): Between {
+        $plan = plan([
+            'motion' => ['speed_mps' => $speedMps, 'bearing_deg' => 90],
+            'distance' => ['near_m' => 18, 'work_m' => 20, 'far_m' => 24],
+            'clutter' => ['foreground' => 'sparse', 'obstacle_width_m' => 0.12, 'obstacle_distance_m' => 15],
+        ]);
+
+        $point = (new AreaScorer($plan->situation))->of(AfArea::SinglePoint);
+
+        return Between::of($plan->situation, $point, $waitS, 3.0);
+    };
+    $slow = $between(0.4, 1.2);
+    $quick = $between(12.0, 0.1);
+
+    // 36 mm before 500 mm see 1.404 m at 20 m
+    expect($slow->everyS)
+        ->toBeTo(1.404 / 0.4, 4)
+        ->and($slow->hiddenShare)
+        ->toBeGreaterThan(0.11)
+        ->and($between(0.4, 0.0)->sticksS)
+        ->toBeLessThan(0.02)
+        ->and($slow->sticksS)
+        ->toBeGreaterThan(1.2)
+        ->and($between(0.4, 9.0)->sticksS)
+        ->toBe(3.0) // for as long as the pass lasts
+        ->and($quick->sticksS)
+        ->toBeGreaterThan(0.1)
+        ->toBeLessThan($quick->everyS + 0.1)
+        ->and($between(0.0, 1.2)->underShare)
+        ->toBe(0.0) // whoever photographs what sits has found a gap
+        ->and($between(0.0, 1.2)->getsIn(0.5))
+        ->toBe(0.0)
+        ->and($slow->getsIn(0.2))
+        ->toBeGreaterThan($slow->hiddenShare)
+        ->toBeLessThan(1.0);
 });
