@@ -100,10 +100,7 @@ const toFigures = (value: number, count: number): number => {
 /** A number to so many significant figures, without trailing noughts. */
 export const figures = (value: number, count = 3): string => {
   if (!Number.isFinite(value)) return "∞";
-  const rounded = toFigures(value, count);
-  return Math.abs(rounded) >= 1e6 || (rounded !== 0 && Math.abs(rounded) < 1e-6)
-    ? rounded.toString()
-    : rounded.toLocaleString("en-GB", { useGrouping: false, maximumFractionDigits: 8 });
+  return toFigures(value, count).toString();
 };
 
 /** A shutter as it is engraved: 1/3200, 0.5 s; anything between to three figures. */
