@@ -27,10 +27,10 @@ final readonly class DemoCopies
         'plans' => 'rush_id',
         'layouts' => 'user_id',
         'camera_states' => 'user_id',
-        'cards' => 'user_id',
         'places' => 'user_id',
         'outings' => 'user_id',
         'days' => 'outing_id',
+        'cards' => 'user_id',
         'versions' => 'user_id',
     ];
 

@@ -11,6 +11,8 @@ use App\Models\GearRecord;
 use App\Models\LayoutRecord;
 use App\Models\RushRecord;
 use App\Models\User;
+use App\Outings\DayOnCard;
+use App\Outings\RushAtHour;
 use App\Plans\PlanCache;
 use Illuminate\Database\Eloquent\Collection;
 use RushHold\Card\CameraState;
@@ -37,7 +39,7 @@ final readonly class CardComposer
     /** Holds searched at the most in one go, unless told otherwise: those of one whole card. */
     private const HOLDS = Layout::HOLDS;
 
-    public function __construct(private PlanCache $plans, private Planner $planner, private LayoutReport $layouts) {}
+    public function __construct(private PlanCache $plans, private Planner $planner, private LayoutReport $layouts, private DayOnCard $day) {}
 
     /**
      * @param  int  $searches  how many more holds may be searched for what would change them, which costs a hundred plans each;
@@ -52,6 +54,8 @@ final readonly class CardComposer
         foreach ($found as $rush) {
             $rushes[$rush->id] = $rush;
         }
+        $card->loadMissing(['outing.place', 'outing.reckoned']);
+        $hours = $card->outing === null ? [] : $this->day->of($card->outing, $user);
         $bodies = [];
         $tips = [];
         $pages = [];
@@ -63,7 +67,14 @@ final readonly class CardComposer
             $body = $rush->kit->body;
             $bodies[$body->id] ??= $this->onBody($body, $user);
             try {
-                [$page, $told] = $this->page($rush, $bodies[$body->id], $card->tips[$id] ?? null, $user, $searches);
+                [$page, $told] = $this->page(
+                    $rush,
+                    $hours[$id] ?? null,
+                    $bodies[$body->id],
+                    $card->tips[$id] ?? null,
+                    $user,
+                    $searches,
+                );
                 $pages[] = $page;
                 if ($told !== null) {
                     $tips[$id] = $told;
@@ -86,9 +97,15 @@ final readonly class CardComposer
      * @param  ?array{fingerprint: string, tips: list<mixed>, fast: list<mixed>}  $kept
      * @return array{array<string, mixed>, ?array{fingerprint: string, tips: list<mixed>, fast: list<mixed>}} the page, and what is to be kept of its tips
      */
-    private function page(RushRecord $rush, LayoutOnBody $onBody, ?array $kept, User $user, int &$searches): array
-    {
-        $plan = $this->plans->planOf($rush, $user);
+    private function page(
+        RushRecord $rush,
+        ?RushAtHour $hour,
+        LayoutOnBody $onBody,
+        ?array $kept,
+        User $user,
+        int &$searches,
+    ): array {
+        $plan = $hour === null ? $this->plans->planOf($rush, $user) : $this->plans->planIn($rush, $hour->rush, $user);
         $kit = $rush->kit;
         $left = CameraStateRecord::query()->where('gear_id', $kit->body_id)->first();
         $state = $left === null ? CameraState::unknown() : CameraState::fromArray(Reader::plain($left->document));
@@ -109,6 +126,7 @@ final readonly class CardComposer
                 $this->plans->fingerprint($rush, $user),
                 $user->units(),
                 $kit->body->document->dialect ?? null,
+                $hour?->hours,
             ]),
         );
         $writer = new CardPage($onBody->profile, $preFlight);
@@ -128,6 +146,7 @@ final readonly class CardComposer
             $page['tips'] = $kept['tips'];
             $page['fast'] = $kept['fast'];
         }
+        $page['pre_flight'] = [...$hour->checks ?? [], ...$page['pre_flight']];
         /** @var list<mixed> $tips */
         $tips = $page['tips'];
         /** @var list<mixed> $fast */
@@ -135,6 +154,8 @@ final readonly class CardComposer
 
         return [
             $page + [
+                'hours' => $hour?->hours,
+                'spot' => $hour?->spot,
                 'body' => ['id' => $kit->body_id, 'name' => $kit->body->name],
                 'kit' => implode(', ', array_filter([$kit->lens->name, $kit->converter?->name, $kit->adapter?->name])),
                 'camera_state' => $left === null

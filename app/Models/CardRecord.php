@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Undo\Undoable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
@@ -16,6 +17,8 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property string $name
  * @property list<string> $rushes ids, in the order they are shown
+ * @property ?string $outing_id the day out whose light its holds are for; null: as each rush is written
+ * @property ?OutingRecord $outing
  * @property array<string, array{on: bool, at: int}> $ticks by what was ticked; at in ms
  * @property array<string, array{fingerprint: string, tips: list<mixed>, fast: list<mixed>}> $tips what would change each hold, by rush, with a fingerprint of what that rests on
  * @property int $revision
@@ -39,6 +42,7 @@ final class CardRecord extends Model implements Undoable
     protected $fillable = [
         'name',
         'rushes',
+        'outing_id',
         'ticks',
         'tips',
         'revision',
@@ -69,6 +73,12 @@ final class CardRecord extends Model implements Undoable
         return hash_hmac('sha256', $token, (string) config('app.key'));
     }
 
+    /** @return BelongsTo<OutingRecord, $this> */
+    public function outing(): BelongsTo
+    {
+        return $this->belongsTo(OutingRecord::class, 'outing_id');
+    }
+
     /** Ends its link. */
     public function unshare(): self
     {
@@ -77,12 +87,16 @@ final class CardRecord extends Model implements Undoable
 
     public function state(): \stdClass
     {
-        return (object) ['name' => $this->name, 'rushes' => $this->rushes];
+        return (object) ['name' => $this->name, 'rushes' => $this->rushes, 'outing_id' => $this->outing_id];
     }
 
     public function takeState(\stdClass $state): void
     {
-        $this->fill(['name' => $state->name, 'rushes' => $state->rushes]);
+        $this->fill([
+            'name' => $state->name,
+            'rushes' => $state->rushes,
+            'outing_id' => $state->outing_id ?? null,
+        ]);
     }
 
     public static function kind(): string

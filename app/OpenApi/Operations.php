@@ -125,7 +125,7 @@ final class Operations
     /** @return array<string, Operation> */
     private static function cards(): array
     {
-        $card = ['name' => self::NAME, 'rushes' => ['type' => 'array', 'items' => self::ID, 'description' => 'Rushes in order.']];
+        $card = ['name' => self::NAME, 'rushes' => ['type' => 'array', 'items' => self::ID, 'description' => 'Rushes in order.']] + ['outing_id' => ['type' => ['string', 'null'], 'description' => 'The day out whose light its holds are for.']];
         $ticks = ['type' => 'object', 'additionalProperties' => ['type' => 'object', 'properties' => ['on' => ['type' => 'boolean'], 'at' => ['type' => 'integer']], 'required' => ['on', 'at']]];
 
         return [

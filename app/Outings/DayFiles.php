@@ -9,6 +9,7 @@ use RushHold\Hold\Hold;
 use RushHold\Light\SunEventKind;
 use RushHold\Outing\Day;
 use RushHold\Outing\Spot;
+use RushHold\Outing\Stay;
 use RushHold\Wording\HoldWords;
 use RushHold\Wording\Units;
 use Sabre\VObject\Component\VCalendar;
@@ -70,6 +71,20 @@ final readonly class DayFiles
             );
         }
         $early = (int) $day->assumptions->value('outing.water');
+        foreach ($day->order->stays as $number => $stay) {
+            $before = $day->order->stays[$number - 1] ?? null;
+            $spot = $day->outing->expected[$stay->rush]->spot;
+            $from = $day->quarterS($stay->from);
+            $walkS = $before === null
+                ? 0.0
+                : 60 * $day->outing->walkMinutes($day->outing->expected[$before->rush]->spot, $spot, $day->assumptions);
+            if ($walkS > 0) {
+                $add("leave-{$number}", 'Leave for '.$spot->name, $from - $walkS, $from, '', self::ALARM_MINUTES);
+            }
+            foreach (self::within($day, $stay) as $at => $what) {
+                $add("{$what[0]}-{$at}", $what[1], (float) $at, $at + 300.0, $what[2]($units), 1);
+            }
+        }
         foreach ($day->cutOff as $id => $stretches) {
             foreach ($stretches as $number => [$from, $until]) {
                 $spot = $day->outing->place->spots[$id];
@@ -91,6 +106,45 @@ final readonly class DayFiles
         }
 
         return $calendar->serialize();
+    }
+
+    /**
+     * What happens within a turn: the hold changes, and the light is best.
+     *
+     * @return array<int, array{string, string, \Closure(Units): string}> by moment: kind, summary, description
+     */
+    private static function within(Day $day, Stay $stay): array
+    {
+        [$from, $until] = [$day->quarterS($stay->from), $day->quarterS($stay->until)];
+        $name = $day->outing->expected[$stay->rush]->name;
+        $best = null;
+        $told = [];
+        foreach ($day->bands[$stay->rush] as $band) {
+            foreach ($band->steps as $step) {
+                $isWithin = $step->moment->unixS >= $from && $step->moment->unixS < $until;
+                if ($isWithin && ($best === null || $step->share > $best->share + 0.005)) {
+                    $best = $step;
+                }
+            }
+            $hold = $band->steps[0]->planned?->hold;
+            if ($band->fromS() > $from && $band->fromS() < $until && $band->changed !== [] && $hold !== null) {
+                $told[(int) $band->fromS()] = [
+                    'change',
+                    'Change the hold: '.$name,
+                    static fn (Units $units): string => self::line($hold, $units),
+                ];
+            }
+        }
+        if ($best !== null && $best->moment->unixS > $from && ! isset($told[(int) $best->moment->unixS])) {
+            $share = (int) round(100 * $best->share);
+            $told[(int) $best->moment->unixS] = [
+                'best',
+                'Best light: '.$name,
+                static fn (): string => "{$share} of 100 frames come out.",
+            ];
+        }
+
+        return $told;
     }
 
     /** A hold in one line. */

@@ -21,14 +21,20 @@ final readonly class OutingComposer
     public function document(OutingRecord $outing, User $user): array
     {
         $kept = Reader::plain($outing->document);
+
+        return array_merge($this->lightOf($outing), ['rushes' => $this->rushes($kept, $user)]) +
+            array_intersect_key($kept, array_flip(['waters', 'tide', 'walks']));
+    }
+
+    /** @return array<string, mixed> outing/1 of which nothing but light and weather is wanted: it expects no rushes */
+    public function lightOf(OutingRecord $outing): array
+    {
+        $kept = Reader::plain($outing->document);
         $place = Reader::plain($outing->place->document);
 
-        return ['format' => 'outing/1', 'name' => $outing->name, 'place' => $place] +
-            ['sky' => $this->sky($kept, $place), 'rushes' => $this->rushes($kept, $user)] +
-            array_intersect_key(
-                $kept,
-                array_flip(['date', 'from', 'until', 'waters', 'tide', 'walks', 'metered']),
-            );
+        return ['format' => 'outing/1', 'name' => $outing->name, 'place' => $place, 'rushes' => []] +
+            ['sky' => $this->sky($kept, $place)] +
+            array_intersect_key($kept, array_flip(['date', 'from', 'until', 'metered']));
     }
 
     /**

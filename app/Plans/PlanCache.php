@@ -99,6 +99,16 @@ final readonly class PlanCache
         );
     }
 
+    /**
+     * The plan of a kept rush as it would be in another light; what was tried in a rehearsal stays with the light it was tried in.
+     *
+     * @throws Fault when the kit does not allow one
+     */
+    public function planIn(RushRecord $record, Rush $rush, User $user): Plan
+    {
+        return $this->plan($rush, Kit::fromArray($record->kit->document($record->focal_mm)), $user);
+    }
+
     /** @param  array<mixed>  $kit */
     private static function fingerprintOf(RushRecord $rush, array $kit, User $user): string
     {

@@ -629,6 +629,7 @@ final class Assumptions
             $stops('sky.heavy', -4, 'heavy cloud'),
             $stops('shade', -2.5, 'a cliff or trees before the sun'),
             $stops('canopy', -1.5, 'a roof of leaves, besides the sun'),
+            new Assumption('light.offset_prior', 1, 0, 20, '', 'Readings that a place as reckoned counts for, before its own say otherwise', 'assumed'),
             new Assumption('light.meter_fades', 3, 0.25, 24, 'h', 'How long after a metering the day\'s light counts as reckoned again', 'assumed'),
             new Assumption('outing.frames', 12, 1, 1000, '', 'Frames you take of one chance: a few short bursts', 'assumed'),
             new Assumption('outing.pace', 1.1, 0.2, 3, 'm/s', 'How fast you walk with your kit, by the crow', 'assumed'),

@@ -7,6 +7,7 @@ namespace RushHold\Document;
 use RushHold\Faults\MissingField;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Faults\WrongType;
+use RushHold\Guard;
 
 /** Typed access to one object of a JSON document; every miss is a fault that names the whole path. */
 final readonly class Reader
@@ -65,6 +66,14 @@ final readonly class Reader
     }
 
     /** A number; what is nearer to nought than anything that can be measured is nought, so that one over it is not infinite. */
+    /** A number that may be left out; null where it is. */
+    public function optional(string $name, float $least, float $most, string $unit = ''): ?float
+    {
+        return $this->has($name)
+            ? Guard::between($this->path($name), $this->number($name), $least, $most, $unit)
+            : null;
+    }
+
     private static function asFloat(mixed $value): ?float
     {
         return is_int($value) || is_float($value) ? (abs($value) < self::NOUGHT ? 0.0 : (float) $value) : null;

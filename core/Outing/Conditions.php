@@ -23,7 +23,7 @@ final readonly class Conditions
         private Place $place,
         private LocalDay $day,
         private SkyHours $sky,
-        array $metered,
+        private array $metered,
         private Assumptions $assumptions,
     ) {
         $this->daylight = new Daylight($assumptions);
@@ -58,6 +58,24 @@ final readonly class Conditions
                 $this->assumptions,
             ),
         );
+    }
+
+    /**
+     * How much brighter meters have found it than is reckoned without what the place is known to add, in stops; only of hours whose sky
+     * somebody has said, as what is made up proves nothing.
+     *
+     * @return list<float>
+     */
+    public function residuals(): array
+    {
+        $told = [];
+        foreach ($this->metered as [$at, $ev100, $spot]) {
+            if (! $this->sky->at($this->day->hour($at))->isMadeUp && $this->sky->isSaid()) {
+                $told[] = $ev100 - $this->reckoned($at, $spot) + $this->place->offsetStops;
+            }
+        }
+
+        return $told;
     }
 
     /** Light at a spot without any metering of the day. */

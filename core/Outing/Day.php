@@ -126,6 +126,50 @@ final readonly class Day
         ];
     }
 
+    /**
+     * The hold somebody sets for a rush before they go to it: the one that brings most of its turns of the order, or, where it has none, of
+     * the hours in which it keeps its promise.
+     *
+     * @return ?array{at: float, from: float, until: float, has_turn: bool} a moment in which that hold is right, and the hours it is for;
+     * null where nothing can be set
+     */
+    public function setFor(int $rush): ?array
+    {
+        $hours = [];
+        foreach ($this->order->stays as $stay) {
+            if ($stay->rush === $rush) {
+                $hours[] = [$this->quarterS($stay->from), $this->quarterS($stay->until)];
+            }
+        }
+        $promise = $this->promise($rush);
+        $hasTurn = $hours !== [];
+        if (! $hasTurn && $promise !== null) {
+            $hours[] = [$promise['from'], $promise['until'] ?? $this->outing->untilS];
+        }
+        [$at, $most] = [null, 0.0];
+        foreach ($this->bands[$rush] as $band) {
+            $within = array_values(
+                array_filter(
+                    $band->steps,
+                    static fn (HoldStep $step): bool => $step->planned !== null &&
+                        array_filter(
+                            $hours,
+                            static fn (array $one): bool => $step->moment->unixS >= $one[0] &&
+                                $step->moment->unixS < $one[1],
+                        ) !== [],
+                ),
+            );
+            $brings = array_sum(array_map(static fn (HoldStep $step): float => $step->worth, $within));
+            if ($brings > $most) {
+                [$at, $most] = [$within[intdiv(count($within), 2)]->moment->unixS, $brings];
+            }
+        }
+
+        return $at === null || $hours === []
+            ? null
+            : ['at' => $at, 'from' => $hours[0][0], 'until' => $hours[count($hours) - 1][1], 'has_turn' => $hasTurn];
+    }
+
     /** @return list<float> */
     private static function times(Outing $outing): array
     {

@@ -58,9 +58,7 @@ final readonly class Place
                 ),
             ),
             $spots,
-            $place->has('offset_stops')
-                ? Guard::between($place->path('offset_stops'), $place->number('offset_stops'), -6.0, 6.0, 'stops')
-                : 0.0,
+            $place->optional('offset_stops', -6.0, 6.0, 'stops') ?? 0.0,
         );
     }
 }

@@ -18,6 +18,8 @@ final readonly class Spot
      * @param  ?Ground  $ground  what the line of sight runs over, where it is another than the place's
      * @param  ?float  $heightM  of the line of sight over it
      * @param  ?float  $cutOffM  height of water at which it is cut off
+     * @param  ?float  $nearM  how near what one shoots from there usually comes
+     * @param  ?float  $farM  how far away it usually stays
      */
     private function __construct(
         public string $id,
@@ -28,6 +30,8 @@ final readonly class Spot
         public ?float $heightM,
         public Cover $cover,
         public ?float $cutOffM,
+        public ?float $nearM,
+        public ?float $farM,
     ) {}
 
     public static function read(Reader $spot): self
@@ -38,14 +42,19 @@ final readonly class Spot
             self::position($spot),
             Guard::between($spot->path('bearing_deg'), $spot->number('bearing_deg'), 0.0, 360.0, '°'),
             $spot->has('ground') ? $spot->choice('ground', Ground::class) : null,
-            $spot->has('height_m')
-                ? Guard::between($spot->path('height_m'), $spot->number('height_m'), 0.1, 500.0, 'm')
-                : null,
+            $spot->optional('height_m', 0.1, 500.0, 'm'),
             $spot->has('cover') ? $spot->choice('cover', Cover::class) : Cover::None,
-            $spot->has('cut_off_m')
-                ? Guard::between($spot->path('cut_off_m'), $spot->number('cut_off_m'), -20.0, 20.0, 'm')
-                : null,
+            $spot->optional('cut_off_m', -20.0, 20.0, 'm'),
+            $spot->optional('near_m', 0.05, 100_000.0, 'm'),
+            $spot->optional('far_m', 0.05, 100_000.0, 'm'),
         );
+    }
+
+    /** Whether what is so far away is nearer or farther than usual there. */
+    public function isUnusual(float $distanceM): bool
+    {
+        return ($this->nearM !== null && $distanceM < $this->nearM) ||
+            ($this->farM !== null && $distanceM > $this->farM);
     }
 
     public static function position(Reader $of): Observer

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RushHold\Rush;
 
 use RushHold\Document\Reader;
-use RushHold\Guard;
 
 /** The air between camera and subject, and what it lies over; whatever nobody has said is null. */
 final readonly class Air
@@ -50,17 +49,13 @@ final readonly class Air
 
     public static function read(Reader $air): self
     {
-        $number = static fn (string $name, float $least, float $most, string $unit): ?float => $air->has($name)
-            ? Guard::between($air->path($name), $air->number($name), $least, $most, $unit)
-            : null;
-
         return new self(
             $air->has('ground') ? $air->choice('ground', Ground::class) : null,
             $air->has('sky') ? $air->choice('sky', Sky::class) : null,
-            $number('sun_deg', -90.0, 90.0, '°'),
-            $number('wind_mps', 0.0, 60.0, 'm/s'),
-            $number('height_m', 0.1, 500.0, 'm'),
-            $number('visibility_m', 10.0, 200_000.0, 'm'),
+            $air->optional('sun_deg', -90.0, 90.0, '°'),
+            $air->optional('wind_mps', 0.0, 60.0, 'm/s'),
+            $air->optional('height_m', 0.1, 500.0, 'm'),
+            $air->optional('visibility_m', 10.0, 200_000.0, 'm'),
         );
     }
 }

@@ -36,9 +36,7 @@ final readonly class OwnSubject
             $own->choice('kind', KindId::class),
             Guard::between('length_m', $own->number('length_m'), 0.001, 100.0, 'm'),
             Guard::between('speed_mps', $own->number('speed_mps'), 0.0, 400.0, 'm/s'),
-            $own->has('burst_mps')
-                ? Guard::between('burst_mps', $own->number('burst_mps'), 0.0, 400.0, 'm/s')
-                : null,
+            $own->optional('burst_mps', 0.0, 400.0, 'm/s'),
             Guard::between('limb_speed_mps', $own->number('limb_speed_mps'), 0.0, 400.0, 'm/s'),
             $own->choice('detection', Detection::class),
         );

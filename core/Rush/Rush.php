@@ -88,9 +88,7 @@ final readonly class Rush
             Photographer::read($rush->inside('photographer')),
             $rush->choice('standard', SharpnessStandard::class),
             Guard::above('iso_ceiling', $rush->number('iso_ceiling'), 0.0),
-            $motion->has('burst_mps')
-                ? Guard::between('motion.burst_mps', $motion->number('burst_mps'), 0.0, 400.0, 'm/s')
-                : null,
+            $motion->optional('burst_mps', 0.0, 400.0, 'm/s'),
             $motion->has('facing') ? $motion->choice('facing', Facing::class) : null,
             $rush->has('sure') ? $rush->choice('sure', Sure::class) : null,
         );

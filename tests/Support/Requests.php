@@ -41,7 +41,7 @@ final class Requests
         'PUT api/layouts/{gear}' => ['revision', 'gesture', 'write_id', 'layout'],
         'POST api/layouts/{gear}/undo' => ['revision'],
         'POST api/layouts/{gear}/redo' => ['revision'],
-        'POST api/cards' => ['name', 'rushes', 'write_id'],
+        'POST api/cards' => ['name', 'rushes', 'outing_id', 'write_id'],
         'PUT api/cards/{card}' => ['revision', 'gesture', 'write_id', 'name', 'rushes'],
         'DELETE api/cards/{card}' => [],
         'POST api/cards/{card}/restore' => [],

@@ -10,6 +10,7 @@ use App\Cards\Paper;
 use App\Http\Requests\Body;
 use App\Limits\Quota;
 use App\Models\CardRecord;
+use App\Models\OutingRecord;
 use App\Models\User;
 use App\Undo\Creation;
 use App\Undo\History;
@@ -17,6 +18,7 @@ use App\Undo\Undoable;
 use App\Undo\UndoableController;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -63,6 +65,7 @@ final readonly class CardController extends UndoableController
         'gave_way',
         'cautions',
         'kit',
+        'hours',
     ];
 
     /** Ticks kept of one card; the oldest go. */
@@ -136,7 +139,7 @@ final readonly class CardController extends UndoableController
     {
         $body = Body::of($request);
         $user = $this->user($request);
-        $fields = ['name' => $body->text('name'), 'rushes' => $this->rushes($body, $user)];
+        $fields = $this->fields($body, $user);
 
         return $this->make($request, $body, $user->cards()->make($fields + ['ticks' => [], 'tips' => []]));
     }
@@ -145,7 +148,7 @@ final readonly class CardController extends UndoableController
     {
         $body = Body::of($request);
         $user = $this->user($request);
-        $fields = ['name' => $body->text('name'), 'rushes' => $this->rushes($body, $user)];
+        $fields = $this->fields($body, $user);
 
         return $this->answer(
             $request,
@@ -292,7 +295,7 @@ final readonly class CardController extends UndoableController
 
         return [
             'id' => $card->id,
-            'card' => ['name' => $card->name, 'rushes' => $card->rushes],
+            'card' => ['name' => $card->name, 'rushes' => $card->rushes, 'outing_id' => $card->outing_id],
             'ticks' => (object) $card->ticks,
             'as_of' => now()->toIso8601ZuluString('millisecond'),
             'share' => $shared
@@ -302,12 +305,18 @@ final readonly class CardController extends UndoableController
         ] + $this->history->undoState($card);
     }
 
-    /** @return list<string> ids of rushes of this account */
-    private function rushes(Body $body, User $user): array
+    /** @return array{name: string, rushes: list<string>, outing_id: ?string} rushes and day out of this account alone */
+    private function fields(Body $body, User $user): array
     {
         $ids = array_values(array_unique($body->texts('rushes', self::HOLDS)));
         $this->refuseStrangers($user, 'rushes', $ids);
+        $outing = $body->optionalText('outing_id', 26);
+        // one that was deleted may stand there still, as a rush may
+        $own = OutingRecord::query()->withoutGlobalScope(SoftDeletingScope::class)->whereBelongsTo($user);
+        if ($outing !== null && ! $own->whereKey($outing)->exists()) {
+            throw UnknownChoice::of('outing_id', $outing, ['the id of an outing of yours']);
+        }
 
-        return $ids;
+        return ['name' => $body->text('name'), 'rushes' => $ids, 'outing_id' => $outing];
     }
 }

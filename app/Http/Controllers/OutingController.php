@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Outings\DayCache;
 use App\Outings\DayFiles;
 use App\Outings\OutingComposer;
+use App\Outings\PlaceReadings;
 use App\Undo\Creation;
 use App\Undo\History;
 use App\Undo\Undoable;
@@ -38,6 +39,7 @@ final readonly class OutingController extends UndoableController
     public function __construct(
         private DayCache $days,
         private OutingComposer $composer,
+        private PlaceReadings $readings,
         private SchemaChecker $checker,
         private Quota $quota,
         History $history,
@@ -107,11 +109,15 @@ final readonly class OutingController extends UndoableController
     {
         $user = $this->user($request);
         $day = $this->days->of($outing, $user);
+        $learnt = $this->readings->learnt($outing->place, $user);
 
         return JsonText::object([
             'revision' => $outing->revision,
             'day' => $day->text($user->units()),
             'fault' => $day->fault,
+            'learnt' => $learnt === null
+                ? null
+                : ['readings' => $learnt->readings, 'stops' => round($learnt->stops, 2), 'spread_stops' => round($learnt->spreadStops, 2)],
         ])->response();
     }
 

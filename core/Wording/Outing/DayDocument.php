@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Wording\Outing;
 
+use RushHold\Hold\Hold;
 use RushHold\Light\SunEvent;
 use RushHold\Outing\Day;
 use RushHold\Outing\HoldBand;
@@ -13,6 +14,7 @@ use RushHold\Outing\Moment;
 use RushHold\Outing\OrderOfDay;
 use RushHold\Planning\Concession;
 use RushHold\Wording\ConcessionWords;
+use RushHold\Wording\HoldWords;
 use RushHold\Wording\Units;
 
 /** A day as "day" of outing/1: moments by the clocks of the place, in ISO 8601 with how far they are ahead. */
@@ -94,6 +96,8 @@ final readonly class DayDocument
         $expected = $this->day->outing->expected[$number];
         $steps = $this->day->steps[$number];
         $promise = $this->day->promise($number);
+        $set = $this->day->setFor($number);
+        $words = new DayWords($this->day, $this->units);
 
         return [
             'id' => $expected->id,
@@ -111,7 +115,16 @@ final readonly class DayDocument
                     'best' => $this->at($promise['best']),
                     'until' => $promise['until'] === null ? null : $this->at($promise['until']),
                 ],
-            'says' => (new DayWords($this->day, $this->units))->promise($number),
+            'set' => $set === null
+                ? null
+                : [
+                    'at' => $this->at($set['at']),
+                    'from' => $this->at($set['from']),
+                    'until' => $this->at($set['until']),
+                    'has_turn' => $set['has_turn'],
+                ],
+            'checks' => $words->checks($number),
+            'says' => $words->rush($number),
         ];
     }
 
@@ -137,6 +150,7 @@ final readonly class DayDocument
             'from' => $this->at($band->fromS()),
             'until' => $this->at($band->untilS()),
             'hold' => $planned?->hold->toArray(),
+            'words' => $planned === null ? null : $this->settings($planned->hold, $leastIso, $mostIso),
             'iso_least' => $leastIso,
             'iso_most' => $mostIso,
             'share_least' => $leastShare,
@@ -148,6 +162,19 @@ final readonly class DayDocument
             'changed' => $band->changed,
             'entered' => $band->entered,
         ];
+    }
+
+    /** What is set by the light, and where the camera looks. */
+    private function settings(Hold $hold, float $leastIso, float $mostIso): string
+    {
+        $word = fn (string $field): string => HoldWords::word($field, $hold, $this->units);
+
+        return implode(', ', [
+            $word('shutter_s'),
+            $word('f_number'),
+            $leastIso < $mostIso ? sprintf('ISO %.0f–%.0f', $leastIso, $mostIso) : $word('iso'),
+            $word('area.pattern'),
+        ]);
     }
 
     /**

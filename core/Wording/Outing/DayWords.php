@@ -6,6 +6,7 @@ namespace RushHold\Wording\Outing;
 
 use RushHold\Light\SunEventKind;
 use RushHold\Outing\Day;
+use RushHold\Outing\Moment;
 use RushHold\Wording\Units;
 
 /** What a day comes to, in sentences. */
@@ -48,8 +49,29 @@ final readonly class DayWords
         };
     }
 
-    /** The hours in which a rush's hold keeps its promise. */
-    public function promise(int $rush): string
+    /** The hours in which a rush's hold keeps its promise, and what of its distance is not usual where it is expected. */
+    public function rush(int $rush): string
+    {
+        $expected = $this->day->outing->expected[$rush];
+        $spot = $expected->spot;
+        if (! $spot->isUnusual($expected->rush->workM)) {
+            return $this->promise($rush);
+        }
+        $usual = array_filter([
+            $spot->nearM === null ? null : 'from '.$this->units->length($spot->nearM, 2),
+            $spot->farM === null ? null : 'to '.$this->units->length($spot->farM, 2),
+        ]);
+
+        return sprintf(
+            '%s It is planned for %s; %s usually gives %s.',
+            $this->promise($rush),
+            $this->units->length($expected->rush->workM, 2),
+            $spot->name,
+            implode(' ', $usual),
+        );
+    }
+
+    private function promise(int $rush): string
     {
         $steps = $this->day->steps[$rush];
         $promise = $this->day->promise($rush);
@@ -73,6 +95,57 @@ final readonly class DayWords
         };
     }
 
+    /**
+     * What to look at before going to a rush, beside what its hold needs ready.
+     *
+     * @return list<array{id: string, message: string, why: string}>
+     */
+    public function checks(int $rush): array
+    {
+        $set = $this->day->setFor($rush);
+        if ($set === null) {
+            return [];
+        }
+        $spot = $this->day->outing->expected[$rush]->spot;
+        $checks = [];
+        foreach ($this->day->cutOff[$spot->id] as $number => [$from]) {
+            if ($from > $set['from']) {
+                $checks[] = [
+                    'id' => "water-{$spot->id}-{$number}",
+                    'message' => sprintf('Leave %s by %s', $spot->name, $this->leave($from)),
+                    'why' => sprintf(
+                        'Water cuts it off from %s, by the waters you typed. Read the official table and local rules: they go before this.',
+                        $this->clock($from),
+                    ),
+                ];
+            }
+        }
+        foreach ($this->day->blinding[$spot->id] as $number => [$from, $until]) {
+            if ($from < $set['until'] && $until > $set['from']) {
+                $checks[] = [
+                    'id' => "sun-{$spot->id}-{$number}",
+                    'message' => sprintf('Keep the lens off the sun from %s to %s', $this->clock($from), $this->clock($until)),
+                    'why' => sprintf('It stands where you point from %s; eyes and shutter burn.', $spot->name),
+                ];
+            }
+        }
+        $early = array_filter(
+            $this->day->moments,
+            static fn (Moment $moment): bool => $moment->unixS >= $set['from'] && $moment->unixS < $set['until'],
+        );
+        $reaches = array_filter(array_map($this->day->reachM(...), $early), is_float(...));
+        $workM = $this->day->outing->expected[$rush]->rush->workM;
+        if ($reaches !== [] && min($reaches) < $workM) {
+            $checks[] = [
+                'id' => 'shimmer',
+                'message' => sprintf('Stay nearer than %s once the ground is warm', $this->units->length(min($reaches), 2)),
+                'why' => sprintf('It is planned for %s, and shimmer spoils fine detail beyond.', $this->units->length($workM, 2)),
+            ];
+        }
+
+        return $checks;
+    }
+
     /** @return list<string> what may hurt people, animals or the camera */
     public function cautions(): array
     {
@@ -84,7 +157,7 @@ final readonly class DayWords
                     'Water cuts off %s from %s: leave by %s. By %s between the waters you typed; the official table and local rules go before this.',
                     $spots[$id]->name,
                     $this->clock($from),
-                    $this->clock($from - 60 * $this->day->assumptions->value('outing.water')),
+                    $this->leave($from),
                     $this->day->outing->water->rule->words(),
                 );
             }
@@ -107,6 +180,12 @@ final readonly class DayWords
         }
 
         return $told;
+    }
+
+    /** When to leave what the water cuts off at a moment. */
+    private function leave(float $cutOffS): string
+    {
+        return $this->clock($cutOffS - 60 * $this->day->assumptions->value('outing.water'));
     }
 
     private function order(): ?string

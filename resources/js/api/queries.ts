@@ -1,4 +1,5 @@
 import { queryOptions, type QueryKey } from "@tanstack/react-query";
+import type { OutingList } from "../generated/answers";
 import { ApiProblem, request } from "./client";
 import type { Gear, KitWhole, Quota, RushRow, RushWhole } from "./types";
 
@@ -56,3 +57,5 @@ export const rushQuery = (id: string | undefined, room: string) =>
       thrown instanceof ApiProblem && thrown.status < 500 && thrown.status !== 0 ? false : count < 30,
     retryDelay: 1500,
   });
+
+export const outingsQuery = listQuery(["outings"], () => request<OutingList>("GET", "outings"));

@@ -101,6 +101,7 @@ cautions: string[]
  * The kit.
  */
 kit: string
+hours: CardHours
 /**
  * Name of the body.
  */
@@ -137,6 +138,53 @@ name: string
  */
 words: string
 }[]
+/**
+ * Its hours on a day out; null where the card is for the rush as it is written.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardHours".
+ */
+export type CardHours = ({
+/**
+ * First hour, by the clocks there.
+ */
+from: string
+/**
+ * Last hour.
+ */
+until: string
+/**
+ * The moment the hold is for.
+ */
+at: string
+/**
+ * Whether the order of that day gives it a turn.
+ */
+has_turn: boolean
+/**
+ * Light at that moment.
+ */
+ev100: number
+/**
+ * From which side it falls.
+ */
+light: string
+/**
+ * What is right from when on, within these hours.
+ * 
+ * Items: A hold.
+ */
+holds: {
+/**
+ * From when.
+ */
+from: string
+/**
+ * What is set.
+ */
+words: string
+}[]
+} | null)
 
 /**
  * What the API answers, one definition each; /api/openapi.json says which is whose.
@@ -2610,6 +2658,11 @@ cautions: string[]
  * From how the body was left, the dangerous first.
  */
 changes: Change[]
+hours: CardHours
+/**
+ * Where it is expected on that day.
+ */
+spot: (string | null)
 /**
  * Before going out.
  */
@@ -2695,6 +2748,10 @@ name: string
  * Items: A rush.
  */
 rushes: string[]
+/**
+ * The day out whose light its holds are for; null: as each rush is written.
+ */
+outing_id: (string | null)
 }
 /**
  * By what is ticked.
@@ -2962,6 +3019,23 @@ day: (import("./outing").Day | null)
  * What stands in its way.
  */
 fault: (import("./problem").Problem | null)
+/**
+ * What the meter has said at the place over all outings to it; null before its first reading under a sky somebody has said.
+ */
+learnt: ({
+/**
+ * How many.
+ */
+readings: number
+/**
+ * How much brighter it is there than reckoned, drawn towards none while they are few.
+ */
+stops: number
+/**
+ * Standard deviation of one reading.
+ */
+spread_stops: number
+} | null)
 }
 /**
  * The ticks of a card.

@@ -359,6 +359,10 @@ until: string
  */
 hold: (import("./hold").Hold | null)
 /**
+ * Shutter, aperture, ISO and area of it in words; null without a hold.
+ */
+words: (string | null)
+/**
  * Least ISO.
  */
 iso_least: number
@@ -431,6 +435,46 @@ best: string
  */
 until: (string | null)
 } | null)
+/**
+ * A moment whose hold is set for it beforehand, and the hours that is for; null where nothing can be set.
+ */
+set: ({
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+at: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+/**
+ * Whether the order of the day gives it a turn; else these are hours in which its hold keeps its promise.
+ */
+has_turn: boolean
+} | null)
+/**
+ * What the day adds to what is looked at before going out.
+ * 
+ * Items: A check.
+ */
+checks: {
+/**
+ * Which.
+ */
+id: string
+/**
+ * What to do.
+ */
+message: string
+/**
+ * Why.
+ */
+why: string
+}[]
 /**
  * That in words.
  */

@@ -7,6 +7,7 @@ type Props<T> = {
   shown: string;
   className: string;
   most: number;
+  placeholder?: string;
   read: (text: string) => { value: T } | { fault: string };
   onTake: (value: T) => void;
 };
@@ -15,7 +16,7 @@ type Props<T> = {
  * A text that stands for something, such as a time or a position: taken when the field is left, whatever way; what cannot be read waits
  * in its place with its message until it is mended, or let go by Escape.
  */
-export function ReadInput<T>({ label, shown, className, most, read, onTake }: Props<T>) {
+export function ReadInput<T>({ label, shown, className, most, placeholder, read, onTake }: Props<T>) {
   const id = useId();
   const field = useField(label);
   const waiting = field === null ? undefined : unreadOf(field);
@@ -51,6 +52,7 @@ export function ReadInput<T>({ label, shown, className, most, read, onTake }: Pr
         aria-describedby={fault === null ? undefined : id}
         value={typed ?? shown}
         maxLength={most}
+        placeholder={placeholder}
         autoComplete="off"
         onChange={(event) => {
           setTyped(event.target.value);

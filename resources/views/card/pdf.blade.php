@@ -38,6 +38,9 @@ h2 { font-size: {{ $pt(7) }}; margin: {{ $mm(1.2) }} 0 0; }
         <p>{{ $page['fault'] }}</p>
     @else
     <p class="of">{{ $text($name) }} · {{ $text($page['body']['name']) }}, {{ $text($page['kit']) }}{{ $page['zooms'] ? ' at '.$page['focal'] : '' }}</p>
+    @if ($page['hours'] !== null)
+    <p class="of"><b>{{ $page['hours']['from'] }}–{{ $page['hours']['until'] }}</b> {{ $text($page['spot']) }} · set for {{ $page['hours']['at'] }}: EV {{ number_format($page['hours']['ev100'], 1) }}, {{ $page['hours']['light'] }}</p>
+    @endif
     <table class="big"><tr>
         @foreach ($page['settings'] as $setting)
         <td><span class="name">{{ $setting['name'] }}</span><span class="value{{ $loop->last ? ' word' : '' }}">{{ $setting['word'] }}</span></td>

@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { rushesQuery } from "../../api/queries";
+import { outingsQuery, rushesQuery } from "../../api/queries";
 import { newGesture } from "../../autosave/gesture";
 import { limits } from "../../generated/vocabulary";
 import { AddFromList } from "../../ui/AddFromList";
+import { Choice } from "../../ui/Choice";
 import { TextInput } from "../../ui/inputs";
 import type { CardAutosave, CardDraft, Faulty, OwnPage } from "./card";
 
@@ -11,6 +12,7 @@ type Props = { draft: CardDraft; pages: (OwnPage | Faulty)[]; autosave: CardAuto
 /** What a card is called, and which holds it carries in which order. */
 export function CardHolds({ draft, pages, autosave }: Props) {
   const rushes = useQuery(rushesQuery);
+  const days = useQuery(outingsQuery).data?.outings ?? [];
   const edit = (rushIds: string[]): void => autosave.edit({ ...draft, rushes: rushIds }, newGesture("holds"));
   const others = (rushes.data?.rushes ?? []).filter((row) => !draft.rushes.includes(row.id));
   const nameOf = (id: string): string =>
@@ -53,6 +55,23 @@ export function CardHolds({ draft, pages, autosave }: Props) {
           </li>
         ))}
       </ol>
+      {(days.length > 0 || draft.outing_id !== null) && (
+        <div className="field">
+          Light
+          <Choice
+            label="Light its holds are for"
+            value={draft.outing_id ?? ""}
+            options={[
+              { value: "", words: "as each rush is written" },
+              ...days.map((one) => ({ value: one.id, words: `${one.name}, ${one.date}` })),
+              ...(draft.outing_id === null || days.some((one) => one.id === draft.outing_id)
+                ? []
+                : [{ value: draft.outing_id, words: "a day out that is gone" }]),
+            ]}
+            onChange={(next) => autosave.edit({ ...draft, outing_id: next === "" ? null : next }, newGesture("light"))}
+          />
+        </div>
+      )}
       {draft.rushes.length < limits.holds && (
         <AddFromList label="Add a hold to the card" options={others} onAdd={(id) => edit([...draft.rushes, id])} />
       )}

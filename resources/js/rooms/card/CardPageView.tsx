@@ -41,7 +41,7 @@ export function CardPageView({ page, current, cardId, cardName, ticks, units, ou
           </header>
           <div className="card-page-columns">
             <div>
-              <PageView page={page} units={units} />
+              <PageView page={page} spot={page.spot} units={units} />
             </div>
             <ToSet
               page={page}

@@ -6,7 +6,7 @@ import { show } from "../../units/quantity";
 import type { Page } from "./card";
 
 /** The part of a card that is the same for whoever holds it: what to set, which button, where to aim, what changes it. */
-export function PageView({ page, units }: { page: Page; units: Units }) {
+export function PageView({ page, spot, units }: { page: Page; spot?: string | null; units: Units }) {
   const { distance } = page;
   return (
     <>
@@ -16,6 +16,7 @@ export function PageView({ page, units }: { page: Page; units: Units }) {
           {show(page.about.speed_mps, "speed", units)}, {show(distance.work_m, "length", units)} away.
         </p>
       )}
+      {page.hours !== null && <Hours hours={page.hours} spot={spot ?? null} />}
       <dl className="card-settings">
         {page.settings.map((setting, at) => (
           <div key={setting.name} className={at === 3 ? "card-setting card-word" : "card-setting"}>
@@ -109,5 +110,34 @@ export function PageView({ page, units }: { page: Page; units: Units }) {
         ))}
       </div>
     </>
+  );
+}
+
+/** Holds of a day that a card tells one by one; what is more of them is only counted. */
+const HOLDS = 6;
+
+/** When it is set on a day out, for which light, and what is right from when on. */
+function Hours({ hours, spot }: { hours: NonNullable<Page["hours"]>; spot: string | null }) {
+  return (
+    <div className="card-hours">
+      <p>
+        <b>
+          {hours.from}–{hours.until}
+        </b>
+        {spot !== null && ` from ${spot}`}
+        {!hours.has_turn && ", if it comes: it has no turn of its own"}. Set for {hours.at}: EV {hours.ev100.toFixed(1)}
+        , light {hours.light}.
+      </p>
+      {hours.holds.length > 1 && (
+        <ol>
+          {hours.holds.slice(0, HOLDS).map((one) => (
+            <li key={one.from}>
+              <b>{one.from}</b> {one.words}
+            </li>
+          ))}
+          {hours.holds.length > HOLDS && <li>and {hours.holds.length - HOLDS} more changes</li>}
+        </ol>
+      )}
+    </div>
   );
 }

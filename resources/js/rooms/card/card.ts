@@ -12,7 +12,7 @@ export type Change = answers.Change;
 export type Figure = answers.Page["figure"];
 
 /** What only its owner sees of a hold on a card. */
-type Owned = "key" | "changes" | "pre_flight" | "state_once_set" | "body" | "camera_state";
+type Owned = "key" | "spot" | "changes" | "pre_flight" | "state_once_set" | "body" | "camera_state";
 
 /** One hold as it is carried: what to set in the body's own words, which button, where to aim, what would change it. */
 export type Page = Omit<answers.Page, Owned>;
@@ -26,7 +26,7 @@ export type OwnPage = Omit<answers.Page, "state_once_set" | "camera_state"> & {
 export type Faulty = answers.FaultyPage;
 
 export type CardWhole = Omit<answers.Card, "pages"> & { pages: (OwnPage | Faulty)[] };
-export type CardDraft = { name: string; rushes: string[] };
+export type CardDraft = { name: string; rushes: string[]; outing_id: string | null };
 
 /** Keeps the name and the holds of one card. */
 export class CardAutosave extends Autosave<CardDraft, CardWhole> {

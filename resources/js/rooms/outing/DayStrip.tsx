@@ -64,6 +64,17 @@ export function DayStrip({ day, place, units, at, picked, onAt, onPick }: Props)
   const orderTop = top;
   if (day.order.stays.length > 0) top += rowH;
   const height = top + 4;
+  const names: { top: number; name: string; spot?: string | undefined; picked?: boolean }[] = [
+    ...day.rushes.map((rush, index) => ({
+      top: rows[index]!.top,
+      name: rush.name,
+      spot: place.spots.find((one) => one.id === rush.spot)?.name,
+      picked: rush.id === picked,
+    })),
+    ...(hasReach ? [{ top: reachTop, name: "how far before shimmer" }] : []),
+    ...(hasWater ? [{ top: waterTop, name: "water" }] : []),
+    ...(day.order.stays.length > 0 ? [{ top: orderTop, name: "the day in order" }] : []),
+  ];
 
   const sun = day.moments.map(
     (one, step) => `${step === 0 ? "M" : "L"}${x(step).toFixed(1)} ${y(one.altitude_deg).toFixed(1)}`,
@@ -138,208 +149,214 @@ export function DayStrip({ day, place, units, at, picked, onAt, onPick }: Props)
           if (narrow) onAt(Math.min(last, Math.max(0, Math.round(event.currentTarget.scrollLeft / PX_A_STEP))));
         }}
       >
-        {room > 0 && (
-          <svg
-            className="strip"
-            width={width}
-            height={height}
-            viewBox={`0 0 ${width} ${height}`}
-            role="group"
-            aria-label="The day from left to right"
-            onPointerDown={(event) => {
-              if (event.button !== 0) return;
-              gesture.current = true;
-              if (!narrow) event.currentTarget.setPointerCapture(event.pointerId);
-              onAt(under(event));
-              box?.querySelector<SVGElement>(".strip-hand")?.focus();
-            }}
-            onPointerMove={(event) => gesture.current && event.buttons === 1 && onAt(under(event))}
-            onPointerUp={() => (gesture.current = false)}
-          >
-            {day.moments.slice(0, -1).map((one, index) => (
-              <rect
-                key={one.at}
-                x={x(index)}
-                y={SKY_H - 4 * (cover[one.sky] ?? 0)}
-                width={step + 0.5}
-                height={4 * (cover[one.sky] ?? 0)}
-                className="strip-sky"
-              />
-            ))}
-            {day.moments.map((one, index) =>
-              index === 0 || day.moments[index - 1]!.sky !== one.sky ? (
-                <text key={one.at} x={x(index) + 3} y={SKY_H + 10} className="strip-soft">
-                  {skies.find((each) => each.value === one.sky)?.words}
-                </text>
-              ) : null,
-            )}
-            <rect x={left} y={y(0)} width={width - left} height={sunTop + SUN_H - y(0)} className="strip-night" />
-            {day.moments.map((one, index) =>
-              one.shaded ? (
-                <line
-                  key={one.at}
-                  x1={x(index)}
-                  y1={y(one.altitude_deg)}
-                  x2={x(index)}
-                  y2={y(0)}
-                  className="strip-shade"
-                />
-              ) : null,
-            )}
-            <path d={sun.join("")} className="strip-sun" />
-            <line x1={left} y1={y(0)} x2={width} y2={y(0)} className="strip-rule" />
-            {day.sun.events
-              .filter((one) => one.kind === "rise" || one.kind === "set")
-              .filter((one) => xOf(one.at) >= left && xOf(one.at) <= width)
-              .map((one) => (
-                <g key={one.at}>
-                  <circle cx={xOf(one.at)} cy={y(-0.83)} r={5} className="strip-event" />
-                  <text
-                    x={Math.min(width - 78, xOf(one.at) + 9)}
-                    y={y(0) - 6}
-                    className="strip-soft"
-                  >{`${one.kind === "rise" ? "rises" : "sets"} ${clockAt(one.at)}`}</text>
-                </g>
+        <div className={narrow ? "strip-wide" : undefined}>
+          {narrow && (
+            <div className="strip-names">
+              {names.map((one) => (
+                <span key={one.top} style={{ top: one.top }} className={one.picked ? "row-name-picked" : undefined}>
+                  <b>{one.name}</b>
+                  {one.spot !== undefined && `, ${one.spot}`}
+                </span>
               ))}
-            {hours.map(({ step: hour, one }, index) => (
-              <g key={one.at}>
-                <line x1={x(hour)} y1={sunTop} x2={x(hour)} y2={height} className="strip-hour" />
-                {index % everyHour === 0 && (
-                  <text
-                    x={Math.min(width - 18, Math.max(left + 16, x(hour)))}
-                    y={SKY_H + SUN_H + 18}
-                    textAnchor="middle"
-                    className="strip-soft"
-                  >
-                    {clockAt(one.at)}
-                  </text>
-                )}
-                {index % everyHour === 0 && x(hour) < width - 30 && (
-                  <text x={x(hour) + 4} y={sunTop + SUN_H - 4} className="strip-ev">
-                    {one.ev100.toFixed(1)}
-                  </text>
-                )}
-              </g>
-            ))}
-            {day.rushes.map((rush, index) => {
-              const rowTop = rows[index]!.top;
-              return (
-                <g
-                  key={rush.id}
-                  className={rush.id === picked ? "row-picked" : undefined}
-                  onPointerDown={() => onPick(rush.id)}
-                >
-                  <rect x={0} y={rowTop} width={width} height={rowH} className="row-hit" />
-                  <text x={0} y={rowTop + (narrow ? 12 : 16)} className="row-name">
-                    {narrow ? rush.name : shortened(rush.name)}
-                    {narrow && (
-                      <tspan className="strip-soft">{`, ${place.spots.find((one) => one.id === rush.spot)?.name ?? ""}`}</tspan>
-                    )}
-                  </text>
-                  {rush.bands.map((band) => segment(band, rowTop))}
-                </g>
-              );
-            })}
-            {hasReach && (
-              <g>
-                <text x={0} y={reachTop + (narrow ? 12 : 16)} className="row-name">
-                  how far before shimmer
-                </text>
-                <path
-                  d={`${day.moments.map((one, index) => `${index === 0 ? "M" : "L"}${x(index).toFixed(1)} ${reachY(one.reach_m).toFixed(1)}`).join("")}L${width} ${reachTop + rowH - 3}L${left} ${reachTop + rowH - 3}Z`}
-                  className="strip-reach"
+            </div>
+          )}
+          {room > 0 && (
+            <svg
+              className="strip"
+              // half a screen to either side, so that the hand in the middle reaches the first and the last moment
+              style={narrow ? { margin: `0 ${room / 2}px` } : undefined}
+              width={width}
+              height={height}
+              viewBox={`0 0 ${width} ${height}`}
+              role="group"
+              aria-label="The day from left to right"
+              onPointerDown={(event) => {
+                if (event.button !== 0) return;
+                gesture.current = true;
+                if (!narrow) event.currentTarget.setPointerCapture(event.pointerId);
+                onAt(under(event));
+                box?.querySelector<SVGElement>(".strip-hand")?.focus();
+              }}
+              onPointerMove={(event) => gesture.current && event.buttons === 1 && onAt(under(event))}
+              onPointerUp={() => (gesture.current = false)}
+            >
+              {day.moments.slice(0, -1).map((one, index) => (
+                <rect
+                  key={one.at}
+                  x={x(index)}
+                  y={SKY_H - 4 * (cover[one.sky] ?? 0)}
+                  width={step + 0.5}
+                  height={4 * (cover[one.sky] ?? 0)}
+                  className="strip-sky"
                 />
-                {hours
-                  .filter((_, index) => index % (2 * everyHour) === 0)
-                  .map(({ step: hour, one }) =>
-                    one.reach_m === null || x(hour) > width - 50 ? null : (
-                      <text key={one.at} x={x(hour) + 4} y={reachTop + rowH - 7} className="band-hold">
-                        {show(one.reach_m, "length", units, 2)}
-                      </text>
-                    ),
-                  )}
-              </g>
-            )}
-            {hasWater && (
-              <g>
-                <text x={0} y={waterTop + (narrow ? 12 : 16)} className="row-name">
-                  water
-                </text>
-                <path
-                  d={day.moments
-                    .map((one, index) =>
-                      one.water_m === null ? "" : `L${x(index).toFixed(1)} ${waterY(one.water_m).toFixed(1)}`,
-                    )
-                    .join("")
-                    .replace("L", "M")}
-                  className="strip-water"
-                />
-                {day.cut_off.map((one) => (
-                  <g key={`${one.spot}${one.from}`}>
-                    <rect
-                      x={xOf(one.from)}
-                      y={waterTop + bandTop}
-                      width={Math.max(2, xOf(one.until) - xOf(one.from))}
-                      height={22}
-                      className="band-lost band"
-                    />
-                    <text x={xOf(one.from) + 4} y={waterTop + bandTop + 13} className="band-letters">
-                      {place.spots.find((spot) => spot.id === one.spot)?.name} cut off
-                    </text>
+              ))}
+              {day.moments.map((one, index) =>
+                index === 0 || day.moments[index - 1]!.sky !== one.sky ? (
+                  <text key={one.at} x={x(index) + 3} y={SKY_H + 10} className="strip-soft">
+                    {skies.find((each) => each.value === one.sky)?.words}
+                  </text>
+                ) : null,
+              )}
+              <rect x={left} y={y(0)} width={width - left} height={sunTop + SUN_H - y(0)} className="strip-night" />
+              {day.moments.map((one, index) =>
+                one.shaded ? (
+                  <line
+                    key={one.at}
+                    x1={x(index)}
+                    y1={y(one.altitude_deg)}
+                    x2={x(index)}
+                    y2={y(0)}
+                    className="strip-shade"
+                  />
+                ) : null,
+              )}
+              <path d={sun.join("")} className="strip-sun" />
+              <line x1={left} y1={y(0)} x2={width} y2={y(0)} className="strip-rule" />
+              {day.sun.events
+                .filter((one) => one.kind === "rise" || one.kind === "set")
+                .filter((one) => xOf(one.at) >= left && xOf(one.at) <= width)
+                .map((one) => (
+                  <g key={one.at}>
+                    <circle cx={xOf(one.at)} cy={y(-0.83)} r={5} className="strip-event" />
+                    <text
+                      x={Math.min(width - 78, xOf(one.at) + 9)}
+                      y={y(0) - 6}
+                      className="strip-soft"
+                    >{`${one.kind === "rise" ? "rises" : "sets"} ${clockAt(one.at)}`}</text>
                   </g>
                 ))}
-              </g>
-            )}
-            {day.order.stays.length > 0 && (
-              <g>
-                <text x={0} y={orderTop + (narrow ? 12 : 16)} className="row-name">
-                  the day in order
-                </text>
-                {day.order.stays.map((one) => {
-                  const [from, until] = [xOf(one.from), xOf(one.until)];
-                  const name = until - from < 60 ? "" : (day.rushes.find((rush) => rush.id === one.rush)?.name ?? "");
-                  return (
-                    <g key={one.from}>
+              {hours.map(({ step: hour, one }, index) => (
+                <g key={one.at}>
+                  <line x1={x(hour)} y1={sunTop} x2={x(hour)} y2={height} className="strip-hour" />
+                  {index % everyHour === 0 && (
+                    <text
+                      x={Math.min(width - 18, Math.max(left + 16, x(hour)))}
+                      y={SKY_H + SUN_H + 18}
+                      textAnchor="middle"
+                      className="strip-soft"
+                    >
+                      {clockAt(one.at)}
+                    </text>
+                  )}
+                  {index % everyHour === 0 && x(hour) < width - 30 && (
+                    <text x={x(hour) + 4} y={sunTop + SUN_H - 4} className="strip-ev">
+                      {one.ev100.toFixed(1)}
+                    </text>
+                  )}
+                </g>
+              ))}
+              {day.rushes.map((rush, index) => {
+                const rowTop = rows[index]!.top;
+                return (
+                  <g key={rush.id} onPointerDown={() => onPick(rush.id)}>
+                    <rect x={0} y={rowTop} width={width} height={rowH} className="row-hit" />
+                    {rush.bands.map((band) => segment(band, rowTop))}
+                  </g>
+                );
+              })}
+              {hasReach && (
+                <g>
+                  <path
+                    d={`${day.moments.map((one, index) => `${index === 0 ? "M" : "L"}${x(index).toFixed(1)} ${reachY(one.reach_m).toFixed(1)}`).join("")}L${width} ${reachTop + rowH - 3}L${left} ${reachTop + rowH - 3}Z`}
+                    className="strip-reach"
+                  />
+                  {hours
+                    .filter((_, index) => index % (2 * everyHour) === 0)
+                    .map(({ step: hour, one }) =>
+                      one.reach_m === null || x(hour) > width - 50 ? null : (
+                        <text key={one.at} x={x(hour) + 4} y={reachTop + rowH - 7} className="band-hold">
+                          {show(one.reach_m, "length", units, 2)}
+                        </text>
+                      ),
+                    )}
+                </g>
+              )}
+              {hasWater && (
+                <g>
+                  <path
+                    d={day.moments
+                      .map((one, index) =>
+                        one.water_m === null ? "" : `L${x(index).toFixed(1)} ${waterY(one.water_m).toFixed(1)}`,
+                      )
+                      .join("")
+                      .replace("L", "M")}
+                    className="strip-water"
+                  />
+                  {day.cut_off.map((one) => (
+                    <g key={`${one.spot}${one.from}`}>
                       <rect
-                        x={from}
-                        y={orderTop + bandTop}
-                        width={Math.max(2, until - from - 1)}
-                        height={20}
-                        className="stay"
+                        x={xOf(one.from)}
+                        y={waterTop + bandTop}
+                        width={Math.max(2, xOf(one.until) - xOf(one.from))}
+                        height={22}
+                        className="band-lost band"
                       />
-                      <clipPath id={`stay-${stepOf(day, one.from)}`}>
-                        <rect x={from} y={orderTop + bandTop} width={Math.max(2, until - from - 4)} height={20} />
-                      </clipPath>
-                      <text
-                        x={from + 5}
-                        y={orderTop + bandTop + 14}
-                        className="stay-name"
-                        clipPath={`url(#stay-${stepOf(day, one.from)})`}
-                      >
-                        {name}
+                      <text x={xOf(one.from) + 4} y={waterTop + bandTop + 13} className="band-letters">
+                        {place.spots.find((spot) => spot.id === one.spot)?.name} cut off
                       </text>
                     </g>
-                  );
-                })}
+                  ))}
+                </g>
+              )}
+              {day.order.stays.length > 0 && (
+                <g>
+                  {day.order.stays.map((one) => {
+                    const [from, until] = [xOf(one.from), xOf(one.until)];
+                    const name = until - from < 60 ? "" : (day.rushes.find((rush) => rush.id === one.rush)?.name ?? "");
+                    return (
+                      <g key={one.from}>
+                        <rect
+                          x={from}
+                          y={orderTop + bandTop}
+                          width={Math.max(2, until - from - 1)}
+                          height={20}
+                          className="stay"
+                        />
+                        <clipPath id={`stay-${stepOf(day, one.from)}`}>
+                          <rect x={from} y={orderTop + bandTop} width={Math.max(2, until - from - 4)} height={20} />
+                        </clipPath>
+                        <text
+                          x={from + 5}
+                          y={orderTop + bandTop + 14}
+                          className="stay-name"
+                          clipPath={`url(#stay-${stepOf(day, one.from)})`}
+                        >
+                          {name}
+                        </text>
+                      </g>
+                    );
+                  })}
+                </g>
+              )}
+              {!narrow &&
+                names.map((one) => (
+                  <text
+                    key={one.top}
+                    x={0}
+                    y={one.top + 16}
+                    className={one.picked ? "row-name row-name-picked" : "row-name"}
+                  >
+                    {shortened(one.name)}
+                  </text>
+                ))}
+              <g
+                className="strip-hand"
+                role="slider"
+                tabIndex={0}
+                aria-label="Moment of the day"
+                aria-valuemin={0}
+                aria-valuemax={last}
+                aria-valuenow={at}
+                aria-valuetext={says}
+                onKeyDown={onKeyDown}
+              >
+                <line x1={x(at)} y1={0} x2={x(at)} y2={height} />
+                <rect x={x(at) - 11} y={y(now.altitude_deg) - 11} width={22} height={22} className="strip-grip" />
+                <circle cx={x(at)} cy={y(now.altitude_deg)} r={7} />
               </g>
-            )}
-            <g
-              className="strip-hand"
-              role="slider"
-              tabIndex={0}
-              aria-label="Moment of the day"
-              aria-valuemin={0}
-              aria-valuemax={last}
-              aria-valuenow={at}
-              aria-valuetext={says}
-              onKeyDown={onKeyDown}
-            >
-              <line x1={x(at)} y1={0} x2={x(at)} y2={height} />
-              <rect x={x(at) - 11} y={y(now.altitude_deg) - 11} width={22} height={22} className="strip-grip" />
-              <circle cx={x(at)} cy={y(now.altitude_deg)} r={7} />
-            </g>
-          </svg>
-        )}
+            </svg>
+          )}
+        </div>
       </div>
       <p className="strip-key note">
         {[...new Set(day.rushes.flatMap((rush) => rush.bands.flatMap((band) => band.gave_way.map((one) => one.step))))]

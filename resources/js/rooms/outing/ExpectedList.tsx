@@ -17,6 +17,11 @@ type Props = {
   onWalks: (walks: Kept["walks"], gesture: string) => void;
 };
 
+const lights = [
+  { value: "day", words: "in the light of the day" },
+  { value: "own", words: "in light of its own" },
+] as const;
+
 /** The rushes expected: at which spot, in which hours, how often, how much they matter. */
 export function ExpectedList({ kept, place, rows, day, onChange, onWalks }: Props) {
   const { units } = useAccount().user.settings;
@@ -89,6 +94,12 @@ export function ExpectedList({ kept, place, rows, day, onChange, onWalks }: Prop
                 />
                 ×
               </span>
+              <Choice
+                label={`Light of ${name}`}
+                value={one.own_light === true ? "own" : "day"}
+                options={lights}
+                onChange={(light) => put(one.id, { own_light: light === "own" }, "light")}
+              />
               <TakeOut
                 what={name}
                 onClick={() =>

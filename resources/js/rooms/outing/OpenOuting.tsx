@@ -253,7 +253,14 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
         </div>
       </PlaceOfFields>
       {isNarrow && acts}
-      <PlacePart record={placeRecord} autosave={placeSave} day={day} at={at} units={units} />
+      <PlacePart
+        record={placeRecord}
+        autosave={placeSave}
+        day={day}
+        at={at}
+        units={units}
+        learnt={found.data?.learnt ?? null}
+      />
     </div>
   );
 }
@@ -299,6 +306,7 @@ function Acts({ server, day, kept, name, onNew, onDeleted }: ActsProps) {
       request<{ id: string }>("POST", "cards", {
         name,
         rushes: [...new Set(inOrder)],
+        outing_id: server.id,
         write_id: creation.writeId(JSON.stringify(inOrder)),
       }),
     onSuccess: async (made) => {

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useParams } from "react-router-dom";
 import { request } from "../../api/client";
-import { rushesQuery } from "../../api/queries";
+import { outingsQuery, rushesQuery } from "../../api/queries";
 import { QuotaNote } from "../../ui/QuotaNote";
 import { useTitle } from "../../ui/useTitle";
 import { Empty } from "../scaffold/Empty";
@@ -9,7 +9,7 @@ import { RoomGate } from "../scaffold/RoomGate";
 import { useDeleted, useFirst, useMake } from "../scaffold/records";
 import { FirstPlace } from "./FirstPlace";
 import { OpenOuting } from "./OpenOuting";
-import { outingsQuery, placesQuery, tomorrow, type OutingWhole, type Place } from "./outing";
+import { placesQuery, tomorrow, type OutingWhole, type Place } from "./outing";
 import "./outing.css";
 
 const records = { room: "outing", path: "outings", lists: ["outings"] };

@@ -6,12 +6,13 @@ import { placeRanges } from "../../generated/ranges";
 import { grounds } from "../../generated/vocabulary";
 import { Choice } from "../../ui/Choice";
 import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
-import { ReadInput } from "../../ui/ReadInput";
+import { figures } from "../../units/quantity";
 import { PlaceOfFields } from "../../units/unread";
-import { Compass } from "./Compass";
 import { FilePoints } from "./FilePoints";
-import { freeId, type Day, type Place, type PlaceAutosave, type PlaceWhole, type Spot } from "./outing";
-import { readPosition, showPosition, type Position } from "./position";
+import { freeId, type Day, type OutingDay, type Place, type PlaceAutosave, type PlaceWhole, type Spot } from "./outing";
+import { PositionField } from "./PositionField";
+import { SpotFields, type SpotChange } from "./SpotFields";
+import type { Position } from "./position";
 
 type Props = {
   record: Autosaved<{ place: Place }, PlaceWhole>;
@@ -19,6 +20,8 @@ type Props = {
   day: Day | null;
   at: number;
   units: Units;
+  /** What the meter has said there over all outings. */
+  learnt: OutingDay["learnt"];
 };
 
 const zones = (now: string): { value: string; words: string }[] => {
@@ -26,19 +29,14 @@ const zones = (now: string): { value: string; words: string }[] => {
   return [...new Set([now, "UTC", ...all])].map((value) => ({ value, words: value.replaceAll("_", " ") }));
 };
 
-const covers = [
-  { value: "none", words: "in the open" },
-  { value: "shade", words: "in open shade" },
-  { value: "canopy", words: "under leaves" },
-] as const;
-
 /** The place of the outing: where it is, what stands around it, its spots and which way one shoots from each. */
-export function PlacePart({ record, autosave, day, at, units }: Props) {
+export function PlacePart({ record, autosave, day, at, units, learnt }: Props) {
   const { place } = record.draft;
   const edit = (next: Partial<Place>, gesture: string): void =>
     autosave.edit({ place: { ...place, ...next } }, gesture);
   const putSpot = (id: string, change: SpotChange, gesture: string): void =>
     edit({ spots: place.spots.map((one) => (one.id === id ? clean(one, change) : one)) as Place["spots"] }, gesture);
+  const takeOffset = (offset_stops: number): void => edit({ offset_stops }, newGesture("offset"));
   const now = day?.moments[at];
   const sun = now === undefined ? null : { azimuth: now.azimuth_deg, isUp: now.apparent_deg > 0 };
   return (
@@ -58,11 +56,14 @@ export function PlacePart({ record, autosave, day, at, units }: Props) {
               onChange={(name, gesture) => edit({ name }, gesture)}
             />
           </div>
-          <PositionField
-            label="Position of the place"
-            value={place}
-            onChange={(to) => edit(to, newGesture("position"))}
-          />
+          <div className="field">
+            <span>Position</span>
+            <PositionField
+              label="Position of the place"
+              value={place}
+              onChange={(to) => edit(to, newGesture("position"))}
+            />
+          </div>
           <div className="field">
             <span>Time zone</span>
             <Choice
@@ -94,89 +95,26 @@ export function PlacePart({ record, autosave, day, at, units }: Props) {
               autosave.edit({ place: rest }, newGesture("offset"));
             }}
           />
+          {learnt !== null && <Learnt learnt={learnt} now={place.offset_stops ?? 0} onTake={takeOffset} />}
         </div>
         <h3>Spots</h3>
         {place.spots.map((spot) => (
-          <div key={spot.id} className="spot">
-            <Compass
-              bearing={spot.bearing_deg}
-              sun={sun}
-              size={132}
-              onTurn={(bearing_deg) => putSpot(spot.id, { bearing_deg }, `turn-${spot.id}`)}
-            />
-            <div className="spot-fields">
-              <div className="field">
-                <span>Spot</span>
-                <TextInput
-                  label={`Name of spot ${spot.name}`}
-                  value={spot.name}
-                  most={120}
-                  onChange={(name, gesture) => putSpot(spot.id, { name }, gesture)}
-                />
-              </div>
-              <PositionField
-                label={`Position of ${spot.name}`}
-                value={spot}
-                onChange={(to) => putSpot(spot.id, to, newGesture("spot-at"))}
-              />
-              <NumberField
-                label={`Bearing from ${spot.name}`}
-                note="0° north, 90° east; or turn the compass"
-                quantity="angle"
-                units={units}
-                value={spot.bearing_deg}
-                range={[0, 360]}
-                onChange={(bearing_deg) => putSpot(spot.id, { bearing_deg }, newGesture("bearing"))}
-              />
-              <div className="field">
-                <span>Over</span>
-                <Choice
-                  label={`Ground before ${spot.name}`}
-                  value={spot.ground ?? ""}
-                  options={[{ value: "", words: "as the place" }, ...grounds]}
-                  onChange={(ground) =>
-                    putSpot(
-                      spot.id,
-                      { ground: ground === "" ? undefined : (ground as Place["ground"]) },
-                      newGesture("spot-ground"),
-                    )
-                  }
-                />
-              </div>
-              <div className="field">
-                <span>It is</span>
-                <Choice
-                  label={`Cover of ${spot.name}`}
-                  value={spot.cover ?? "none"}
-                  options={covers}
-                  onChange={(cover) =>
-                    putSpot(spot.id, { cover: cover === "none" ? undefined : cover }, newGesture("cover"))
-                  }
-                />
-              </div>
-              <NumberField
-                label={`Water that cuts ${spot.name} off`}
-                note="height; empty: it never does"
-                quantity="length"
-                units={units}
-                value={spot.cut_off_m ?? null}
-                range={[-20, 20]}
-                onChange={(cut_off_m) => putSpot(spot.id, { cut_off_m }, newGesture("cut-off"))}
-                onEmpty={() => putSpot(spot.id, { cut_off_m: undefined }, newGesture("cut-off"))}
-              />
-              {place.spots.length > 1 && (
-                <TakeOut
-                  what={spot.name}
-                  onClick={() =>
+          <SpotFields
+            key={spot.id}
+            spot={spot}
+            sun={sun}
+            units={units}
+            onPut={(change, gesture) => putSpot(spot.id, change, gesture)}
+            onTakeOut={
+              place.spots.length > 1
+                ? () =>
                     edit(
                       { spots: place.spots.filter((one) => one.id !== spot.id) as Place["spots"] },
                       newGesture("spot-out"),
                     )
-                  }
-                />
-              )}
-            </div>
-          </div>
+                : null
+            }
+          />
         ))}
         <p className="spot-acts">
           {place.spots.length < 24 && (
@@ -287,8 +225,28 @@ export function PlacePart({ record, autosave, day, at, units }: Props) {
   );
 }
 
-/** What of a spot changes; what is undefined is left out of it. */
-type SpotChange = { [K in keyof Spot]?: Spot[K] | undefined };
+type LearntProps = { learnt: NonNullable<Props["learnt"]>; now: number; onTake: (stops: number) => void };
+
+/** What the readings of all outings to a place have shown, and a button to take it. */
+function Learnt({ learnt, now, onTake }: LearntProps) {
+  const stops = Math.round(learnt.stops * 10) / 10;
+  return (
+    <p className="note place-learnt">
+      {learnt.readings === 1 ? "One reading says" : `${learnt.readings} readings say`}{" "}
+      {stops === 0
+        ? "it is just as reckoned"
+        : `${figures(Math.abs(stops))} stops ${stops > 0 ? "brighter" : "darker"}`}
+      {learnt.readings > 1 && `, give or take ${figures(learnt.spread_stops, 2)} each`}.{" "}
+      {stops === now ? (
+        "That is what is typed."
+      ) : (
+        <button type="button" className="text-button" onClick={() => onTake(stops)}>
+          Take {figures(stops)}
+        </button>
+      )}
+    </p>
+  );
+}
 
 /** A spot changed, without the fields nobody has said. */
 const clean = (spot: Spot, change: SpotChange): Spot =>
@@ -304,27 +262,3 @@ const newSpot = (place: Place, name: string, at: Position): Spot => ({
   longitude_deg: at.longitude_deg,
   bearing_deg: 0,
 });
-
-type PositionProps = { label: string; value: Position; onChange: (to: Position) => void };
-
-/** A position, typed in any usual way. */
-function PositionField({ label, value, onChange }: PositionProps) {
-  return (
-    <div className="field">
-      <span>Position</span>
-      <ReadInput
-        label={label}
-        shown={showPosition(value)}
-        className="plain-input"
-        most={80}
-        read={(text) => {
-          const found = readPosition(text);
-          return "fault" in found ? found : { value: found };
-        }}
-        onTake={(to) =>
-          (to.latitude_deg !== value.latitude_deg || to.longitude_deg !== value.longitude_deg) && onChange(to)
-        }
-      />
-    </div>
-  );
-}

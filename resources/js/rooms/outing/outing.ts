@@ -1,7 +1,7 @@
 import { request } from "../../api/client";
 import { listQuery } from "../../api/queries";
 import { Autosave } from "../../autosave/Autosave";
-import type { OutingDay, OutingList, OutingWhole, PlaceList, PlaceWhole } from "../../generated/answers";
+import type { OutingDay, OutingWhole, PlaceList, PlaceWhole } from "../../generated/answers";
 import type { Day, Hour, Kept } from "../../generated/outing";
 import type { Place } from "../../generated/place";
 
@@ -12,7 +12,6 @@ export type Along = Day["rushes"][number];
 export type Band = Along["bands"][number];
 export type Moment = Day["moments"][number];
 
-export const outingsQuery = listQuery(["outings"], () => request<OutingList>("GET", "outings"));
 export const placesQuery = listQuery(["places"], () => request<PlaceList>("GET", "places"));
 
 export type OutingDraft = { name: string; place_id: string; outing: Kept };

@@ -1,0 +1,156 @@
+import type { Units } from "../../api/types";
+import { newGesture } from "../../autosave/gesture";
+import { placeRanges } from "../../generated/ranges";
+import { grounds } from "../../generated/vocabulary";
+import { figure } from "../../session/figures";
+import { Choice } from "../../ui/Choice";
+import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
+import { ReadInput } from "../../ui/ReadInput";
+import { show } from "../../units/quantity";
+import { Compass } from "./Compass";
+import type { Spot } from "./outing";
+import { bearingTo, readPosition } from "./position";
+import { PositionField } from "./PositionField";
+
+/** What of a spot changes; what is undefined is left out of it. */
+export type SpotChange = { [K in keyof Spot]?: Spot[K] | undefined };
+
+type Props = {
+  spot: Spot;
+  sun: { azimuth: number; isUp: boolean } | null;
+  units: Units;
+  onPut: (change: SpotChange, gesture: string) => void;
+  /** Null where it is the only one. */
+  onTakeOut: (() => void) | null;
+};
+
+const covers = [
+  { value: "none", words: "in the open" },
+  { value: "shade", words: "in open shade" },
+  { value: "canopy", words: "under leaves" },
+] as const;
+
+/** One spot, told in sentences with its fields in them: where one stands, which way one shoots, over what, how far, and the water. */
+export function SpotFields({ spot, sun, units, onPut, onTakeOut }: Props) {
+  const { name } = spot;
+  /** A number that may be left out, by its field. */
+  const optional = (
+    field: "height_m" | "near_m" | "far_m" | "cut_off_m",
+    label: string,
+    range: [number, number],
+    placeholder: string,
+  ) => (
+    <NumberField
+      bare
+      label={label}
+      quantity="length"
+      units={units}
+      value={spot[field] ?? null}
+      range={placeRanges[`spots.${field}`] ?? range}
+      placeholder={placeholder}
+      onChange={(value) => onPut({ [field]: value }, newGesture(field))}
+      onEmpty={() => onPut({ [field]: undefined }, newGesture(field))}
+    />
+  );
+  return (
+    <div className="spot" role="group" aria-label={`Spot ${name}`}>
+      <Compass
+        bearing={spot.bearing_deg}
+        sun={sun}
+        size={132}
+        onTurn={(bearing_deg) => onPut({ bearing_deg }, `turn-${spot.id}`)}
+      />
+      <div className="spot-told">
+        <p>
+          <TextInput
+            label={`Name of spot ${name}`}
+            className="plain-input spot-name"
+            value={name}
+            most={120}
+            onChange={(next, gesture) => onPut({ name: next }, gesture)}
+          />
+          at
+          <PositionField
+            label={`Position of ${name}`}
+            value={spot}
+            onChange={(to) => onPut(to, newGesture("spot-at"))}
+          />
+          {onTakeOut !== null && <TakeOut what={name} onClick={onTakeOut} />}
+        </p>
+        <p>
+          looks towards
+          <NumberField
+            bare
+            label={`Bearing from ${name}`}
+            quantity="angle"
+            units={units}
+            value={spot.bearing_deg}
+            range={[0, 360]}
+            onChange={(bearing_deg) => onPut({ bearing_deg }, newGesture("bearing"))}
+          />
+          or at
+          <ReadInput
+            label={`A point that ${name} looks at`}
+            shown=""
+            className="plain-input"
+            most={80}
+            placeholder="a second point"
+            read={(text) => {
+              if (text.trim() === "") return { value: null };
+              const found = readPosition(text);
+              if ("fault" in found) return found;
+              const bearing = bearingTo(spot, found);
+              return bearing === null ? { fault: "That is where you stand: it has no direction." } : { value: bearing };
+            }}
+            onTake={(bearing_deg) => bearing_deg !== null && onPut({ bearing_deg }, newGesture("bearing"))}
+          />
+          with, behind it,
+          <TextInput
+            label={`Background from ${name}`}
+            className="plain-input spot-behind"
+            value={spot.background ?? ""}
+            most={400}
+            placeholder="nothing noted"
+            emptiable
+            onChange={(background, gesture) =>
+              onPut({ background: background === "" ? undefined : background }, gesture)
+            }
+          />
+        </p>
+        <p>
+          It is
+          <Choice
+            label={`Cover of ${name}`}
+            value={spot.cover ?? "none"}
+            options={covers}
+            onChange={(cover) => onPut({ cover: cover === "none" ? undefined : cover }, newGesture("cover"))}
+          />
+          and shoots over
+          <Choice
+            label={`Ground before ${name}`}
+            value={spot.ground ?? ""}
+            options={[{ value: "", words: "what the place lies on" }, ...grounds]}
+            onChange={(ground) =>
+              onPut({ ground: ground === "" ? undefined : (ground as Spot["ground"]) }, newGesture("spot-ground"))
+            }
+          />
+          {optional(
+            "height_m",
+            `Line of sight from ${name}`,
+            [0.1, 500],
+            show(figure("air.height"), "length", units, 2),
+          )}
+          above it,
+        </p>
+        <p>
+          usually from
+          {optional("near_m", `Usually not nearer from ${name}`, [0.05, 100_000], "any")}
+          to
+          {optional("far_m", `Usually not farther from ${name}`, [0.05, 100_000], "any")}
+          away; cut off by water of
+          {optional("cut_off_m", `Water that cuts ${name} off`, [-20, 20], "never")}
+        </p>
+      </div>
+    </div>
+  );
+}
