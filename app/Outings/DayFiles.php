@@ -135,12 +135,14 @@ final readonly class DayFiles
                 ];
             }
         }
-        if ($best !== null && $best->moment->unixS > $from && ! isset($told[(int) $best->moment->unixS])) {
+        if ($best !== null && $best->moment->unixS > $from) {
+            $at = (int) $best->moment->unixS;
             $share = (int) round(100 * $best->share);
-            $told[(int) $best->moment->unixS] = [
+            $change = $told[$at] ?? null;
+            $told[$at] = [
                 'best',
-                'Best light: '.$name,
-                static fn (): string => "{$share} of 100 frames come out.",
+                ($change === null ? 'Best light: ' : 'Best light, and change the hold: ').$name,
+                static fn (Units $units): string => "{$share} of 100 frames come out. ".($change === null ? '' : $change[2]($units)),
             ];
         }
 

@@ -194,6 +194,7 @@ it('shares a card by a link that shows nothing else, and ends it', function () {
             'routine',
             'gave_way',
             'cautions',
+            'hours',
             'kit',
             'camera',
         ])

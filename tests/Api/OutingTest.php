@@ -178,6 +178,71 @@ it('says what stands in the way of a day, and refuses what belongs to somebody e
         ->assertJsonPath('faults.0.pointer', '/place/zone');
 });
 
+it('carries the holds of a day on a card in the light of their hours', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $rush = People::rushOf($user);
+    $outing = People::outingOf($user, $rush);
+    $card = $this->postJson('/api/cards', ['name' => 'Day', 'rushes' => [$rush->id], 'outing_id' => $outing->id])->assertCreated();
+    $page = $card->json('pages.0');
+    $set = $this->getJson("/api/outings/{$outing->id}/day")->json('day.rushes.0');
+    expect($page['hours']['at'])
+        ->toBe(substr($set['set']['at'], 11, 5))
+        ->and($page['spot'])
+        ->toBe('Bar')
+        ->and($page['hours']['holds'])
+        ->not->toBe([]);
+    // what is set on the card is the hold of that moment
+    $band = array_values(array_filter($set['bands'], static fn (array $band): bool => $band['from'] <= $set['set']['at'] && $band['until'] > $set['set']['at']))[0];
+    expect($page['settings'][0]['word'].', '.$page['settings'][1]['word'])->toBe(implode(', ', array_slice(explode(', ', $band['words']), 0, 2)));
+
+    // as it is written instead, and back again
+    $id = $card->json('id');
+    $write = ['revision' => 1, 'gesture' => 'g', 'write_id' => 'w', 'name' => 'Day', 'rushes' => [$rush->id]];
+    $this->putJson("/api/cards/{$id}", ['outing_id' => null] + $write)
+        ->assertOk()
+        ->assertJsonPath('card.outing_id', null)
+        ->assertJsonPath('pages.0.hours', null);
+    $this->postJson("/api/cards/{$id}/undo", ['revision' => 2])->assertOk()->assertJsonPath('card.outing_id', $outing->id);
+
+    // a stranger with the link reads the hours, not the spot
+    $link = $this->postJson("/api/cards/{$id}/share", ['days' => 1])->json('share.link');
+    $shared = $this->getJson('/api/shared/'.basename($link))->assertOk()->json('pages.0');
+    expect($shared['hours']['from'])->toBe($page['hours']['from'])->and($shared)->not->toHaveKey('spot');
+    expect($this->get("/api/cards/{$id}/pdf")->assertOk()->getContent())->toStartWith('%PDF');
+
+    // a day that was deleted, or cannot be worked out, leaves the holds as they are written
+    $this->deleteJson("/api/outings/{$outing->id}")->assertNoContent();
+    $this->getJson("/api/cards/{$id}")->assertJsonPath('pages.0.hours', null)->assertJsonPath('card.outing_id', $outing->id);
+
+    // and nobody plans in the light of somebody else's day
+    $other = People::outingOf(People::someone());
+    $this->putJson("/api/cards/{$id}", ['revision' => 3, 'outing_id' => $other->id] + $write)
+        ->assertUnprocessable()
+        ->assertJsonPath('faults.0.pointer', '/outing_id');
+});
+
+it('tells what the readings of all outings to a place have shown, and of no other place', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $outing = People::outingOf($user);
+    // under a sky that is made up a reading proves nothing
+    expect($this->getJson("/api/outings/{$outing->id}/day")->assertOk()->json('learnt'))->toBeNull();
+    $outing->forceFill(['document' => (object) (['sky' => [(object) ['hour' => 6, 'sky' => 'clear']]] + (array) $outing->document)])->save();
+    $learnt = $this->getJson("/api/outings/{$outing->id}/day")->assertOk()->json('learnt');
+    expect($learnt['readings'])->toBe(1);
+    $twin = $outing->replicate(['creation_id']);
+    $twin->save();
+    expect($this->getJson("/api/outings/{$outing->id}/day")->json('learnt'))
+        ->readings->toBe(2)
+        ->stops->toEqualWithDelta(($learnt['stops'] * 4) / 3, 0.02);
+    // those of others say nothing of it
+    $twin->forceFill(['user_id' => People::someone()->id])->save();
+    expect($this->getJson("/api/outings/{$outing->id}/day")->json('learnt.readings'))->toBe(1);
+    $outing->forceFill(['document' => (object) (['metered' => []] + (array) $outing->document)])->save();
+    expect($this->getJson("/api/outings/{$outing->id}/day")->json('learnt'))->toBeNull();
+});
+
 it('gives a calendar and a GPX file that can be read back', function () {
     $user = People::someone();
     $this->actingAs($user);
@@ -193,7 +258,11 @@ it('gives a calendar and a GPX file that can be read back', function () {
     expect($calendar)->toBeInstanceOf(VCalendar::class)->and($faults)->toBe([]);
     expect(array_map(static fn ($event): string => (string) $event->SUMMARY, $events))
         ->toContain('Terns over the bar, Bar')
+
+        ->toContain('Change the hold: Terns over the bar')
         ->toContain('Sunrise')
+        ->and(implode("\n", array_map(static fn ($event): string => (string) $event->SUMMARY, $events)))
+        ->toContain('Best light')
         ->and((string) $events[0]->VALARM->TRIGGER)
         ->toBe('-PT10M')
         ->and($events[0]->DTSTART->getDateTime()->format('c'))

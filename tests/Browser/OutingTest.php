@@ -114,6 +114,7 @@ it('shows the demo: the bar floods, the calendar and the card of the day follow'
     expect($calendar)->toStartWith('BEGIN:VCALENDAR')->toContain('BEGIN:VALARM');
     $this->press($window, 'card of the day');
     $this->one($window, '.to-set');
+    $this->see($window, 'Set for');
     expect($this->api($window, 'GET', 'cards')[1]['cards'][0]['card']['name'])->toBe('Spring tide at the inlet');
 
     // where the sun does not set it is said
@@ -131,6 +132,8 @@ it('slides under the hand on a phone', function () {
     $this->one($window, '.strip-hand');
     $window->executeScript('document.querySelector(".strip-slides").scrollLeft = 8 * 12');
     $this->reads($window, '.at-clock', '10:00');
+    // the names of the bands stay in sight while the hours slide
+    expect($window->executeScript('return document.querySelector(".strip-names b").getBoundingClientRect().left'))->toBeBetween(0, 40);
     expect($window->executeScript('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
 });
 

@@ -8,10 +8,13 @@ use RushHold\Faults\Fault;
 use RushHold\Light\SunEventKind;
 use RushHold\Outing\Day;
 use RushHold\Outing\DayOrder;
+use RushHold\Outing\HoldStep;
+use RushHold\Outing\LearntOffset;
 use RushHold\Outing\LocalDay;
 use RushHold\Outing\Metering;
 use RushHold\Outing\OrderOfDay;
 use RushHold\Outing\Outing;
+use RushHold\Outing\Stay;
 use RushHold\Outing\TideRule;
 use RushHold\Outing\Water;
 use RushHold\Wording\Outing\DayDocument;
@@ -397,4 +400,85 @@ it('stays within its bounds at the most an outing may hold', function () {
         ->toBeLessThan(2_000_000)
         ->and($day->moments)
         ->toHaveCount(289);
+});
+
+it('says what to set before going to a rush: the hold that brings most of its turn, and what the day adds to look at', function () {
+    $day = Outings::day([
+        'waters' => [['at' => '05:10', 'kind' => 'low', 'height_m' => 0.6], ['at' => '11:20', 'kind' => 'high', 'height_m' => 4.1]],
+    ]);
+    foreach (array_keys($day->outing->expected) as $rush) {
+        $set = $day->setFor($rush);
+        $turns = array_filter($day->order->stays, static fn (Stay $stay): bool => $stay->rush === $rush);
+        expect($set['has_turn'])->toBe($turns !== []);
+        foreach ($turns as $stay) {
+            expect($set['from'])
+                ->toBeLessThanOrEqual($day->quarterS($stay->from))
+                ->and($set['until'])
+                ->toBeGreaterThanOrEqual($day->quarterS($stay->until));
+        }
+        $steps = array_filter($day->steps[$rush], static fn (HoldStep $step): bool => $step->moment->unixS === $set['at']);
+        expect(array_values($steps)[0]->planned)->not->toBeNull();
+    }
+    $told = DayDocument::of($day)['rushes'];
+    $bar = array_column($told, null, 'spot')['bar'];
+    expect(array_column($bar['checks'], 'message')[0])
+        ->toStartWith('Leave Bar by 0')
+        ->and($bar['checks'][0]['why'])
+        ->toContain('official table')
+        ->and($bar['bands'][0]['words'])
+        ->toContain('f/')
+        ->toContain('ISO');
+
+    // what never comes out has nothing to set, and what may come without a turn is set for its best hours
+    $dark = Outings::day(['from' => '00:00', 'until' => '01:00', 'rushes' => [Outings::expected('a', Documents::rush(), 'bar', '00:00', '01:00', 5)]]);
+    $none = Outings::day(['rushes' => [Outings::expected('a', Documents::rush(), 'bar', '07:00', '09:00', 0)]]);
+    expect($dark->setFor(0))
+        ->toBeNull()
+        ->and($none->order->stays)
+        ->toBe([])
+        ->and($none->setFor(0)['has_turn'] ?? false)
+        ->toBeFalse();
+});
+
+it('says where a rush is planned for a distance that a spot does not usually give', function () {
+    $spots = static fn (array $more): array => ['spots' => [Outings::spot('bar', 53.301, -6.1, 270, $more)]];
+    $rush = Outings::expected('a', Documents::rush(['distance' => ['near_m' => 12, 'work_m' => 20, 'far_m' => 40]]), 'bar', '07:00', '09:00', 5);
+    $says = static fn (array $more, Units $units = Units::Metric): string => DayDocument::of(Outings::day(['rushes' => [$rush]], $spots($more)), $units)['rushes'][0]['says'];
+    expect($says(['near_m' => 60, 'far_m' => 90]))
+        ->toEndWith('It is planned for 20 m; Bar usually gives from 60 m to 90 m.')
+        ->and($says(['far_m' => 15]))
+        ->toEndWith('Bar usually gives to 15 m.')
+        ->and($says(['near_m' => 60], Units::Imperial))
+        ->toEndWith('It is planned for 66 ft; Bar usually gives from 200 ft.')
+        ->and($says(['near_m' => 10, 'far_m' => 30]))
+        ->not->toContain('usually');
+});
+
+it('learns how bright a place is from readings under a sky that somebody has said', function () {
+    $assumptions = Assumptions::with([]);
+    expect(LearntOffset::from([], $assumptions))
+        ->toBeNull()
+        ->and(LearntOffset::from([0.8], $assumptions)->stops)
+        ->toBe(0.4) // one reading says half
+        ->and(LearntOffset::from([0.8], $assumptions)->spreadStops)
+        ->toBe(0.0);
+    $many = LearntOffset::from([0.6, 1.0, 0.8, 0.8, 0.6, 1.0, 0.8, 0.8, 0.8], $assumptions);
+    expect($many->stops)->toBeTo(0.72)->and($many->readings)->toBe(9)->and($many->spreadStops)->toBeTo(sqrt(0.16 / 8));
+
+    $residuals = static function (array $own, array $place = []) use ($assumptions): array {
+        return Outing::fromArray(Reader::plain(Outings::document(['rushes' => []] + $own, $place)))
+            ->conditions($assumptions)
+            ->residuals();
+    };
+    $reckoned = Outings::day(['rushes' => []])->moments[(int) ((7 * 60 + 40 - 270) / 5)]->evOpen;
+    $reading = ['metered' => [['at' => '07:40', 'ev100' => $reckoned + 1, 'spot' => 'bar']]];
+    expect($residuals($reading)[0])
+        ->toBeTo(1.0)
+        // what the place is known to add already does not hide what it was
+        ->and($residuals($reading, ['offset_stops' => 0.7])[0])
+        ->toBeTo(1.0)
+        ->and($residuals(['sky' => [['hour' => 4, 'sky' => 'clear', 'made_up' => true]]] + $reading))
+        ->toBe([])
+        ->and($residuals(['sky' => []] + $reading))
+        ->toBe([]);
 });

@@ -166,7 +166,7 @@ has_turn: boolean
  */
 ev100: number
 /**
- * From which side it falls.
+ * How it falls, in words.
  */
 light: string
 /**

@@ -126,7 +126,7 @@ function Hours({ hours, spot }: { hours: NonNullable<Page["hours"]>; spot: strin
         </b>
         {spot !== null && ` from ${spot}`}
         {!hours.has_turn && ", if it comes: it has no turn of its own"}. Set for {hours.at}: EV {hours.ev100.toFixed(1)}
-        , light {hours.light}.
+        , {hours.light}.
       </p>
       {hours.holds.length > 1 && (
         <ol>
