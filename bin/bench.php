@@ -238,6 +238,50 @@ foreach (range(1, 12) as $turn) {
 }
 $window->quit();
 
+// a day out: from a step of the hand to the light of that minute, and from the last key of a number to the new order of the day
+$window = Chrome::open();
+$window->get($base.'/');
+$window->wait(20, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::xpath('//button[text()="Look around the demo"]')) !== []);
+$window->findElement(WebDriverBy::xpath('//button[text()="Look around the demo"]'))->click();
+$window->wait(20, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-testid=answer]')) !== []);
+$outing = $window->executeAsyncScript('const done = arguments[0]; fetch("/api/outings").then((r) => r.json()).then((found) => done(found.outings.find((one) => one.name === "Spring tide at the inlet").id));');
+$window->get($base.'/outing/'.$outing);
+$window->wait(20, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('.strip-hand')) !== []);
+usleep(2_000_000);
+$window->executeScript(<<<'JS'
+    document.addEventListener("keydown", () => { window.key = performance.now(); }, true);
+    window.shown = {};
+    for (const [name, of] of [["hand", ".at-clock"], ["day", ".order"]]) {
+        const text = () => document.querySelector(of)?.textContent;
+        let was = text();
+        new MutationObserver(() => {
+            if (text() === was) return;
+            was = text();
+            requestAnimationFrame(() => { window.shown[name] = performance.now() - window.key; });
+        }).observe(document.body, { subtree: true, childList: true, characterData: true });
+    }
+    JS);
+$after = static function (string $name) use ($window): float {
+    $window->wait(20, 10)->until(static fn (): bool => $window->executeScript("return window.shown.{$name} !== undefined"));
+
+    return (float) $window->executeScript("const took = window.shown.{$name}; delete window.shown.{$name}; return took");
+};
+$handMs = $dayMs = [];
+$hand = $window->findElement(WebDriverBy::cssSelector('.strip-hand'));
+foreach (range(1, 20) as $turn) {
+    $hand->sendKeys(WebDriverKeys::ARROW_RIGHT);
+    $handMs[] = $after('hand');
+}
+$often = $window->findElement(WebDriverBy::cssSelector('input[aria-label^="Chances an hour of Hare"]'));
+foreach ([9, 2, 7, 3, 8] as $chances) {
+    $often->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    usleep(700_000);
+    $window->executeScript('window.shown = {}');
+    $often->sendKeys([WebDriverKeys::NULL, (string) $chances]);
+    $dayMs[] = $after('day');
+}
+$window->quit();
+
 // what strangers do: the dearest bodies, a new visitor, sixteen heavy requests of one account beside another's plan, a store that hangs
 $plan = ['rush' => Documents::rush(), 'kit' => Documents::kit()];
 $many = static fn (int $count): array => array_fill_keys(array_map(static fn (int $at): string => 'k'.$at, range(1, $count)), 1);
@@ -297,6 +341,8 @@ $results = [
     'schools_ms' => $median($schools),
     'outing_ms' => $median($outingDays),
     'outing_order_ms' => $median($orders),
+    'outing_hand_ms' => $median($handMs),
+    'outing_day_ms' => $median($dayMs),
     'optimiser_ms' => $median($optimised),
     'optimiser_worst_ms' => max($optimised),
     'pass_ms' => $median($passes),
@@ -318,7 +364,7 @@ if (in_array('--json', $argv, true)) {
     echo json_encode(array_map(static fn (float $number): float => round($number, 3), $results)), "\n";
     exit;
 }
-$goals = ['outing_ms' => 'goal under 1000', 'answer_after_key_ms' => 'goal under 200', 'list_ms' => 'goal under 40', 'pass_ms' => 'goal under 3', 'hold200_ms' => 'goal under 600', 'sweep_s' => 'goal under 6', 'rehearsal_c_ratio' => 'goal under 25', 'optimiser_ms' => 'goal under 1000', 'plan_request_ratio' => 'goal under 3', 'first_screen_kb_gzip' => 'goal under 300', 'plans_per_second' => 'goal over 2000', 'agree_best' => 'goal over 0.9', 'agree_rank' => 'goal over 0.8', 'outlook_ms' => 'goal under 2000', 'map_ms' => 'goal under 500', 'save_request_ms' => 'goal under 150', 'worst_body_ms' => 'goal under 500', 'demo_copy_ms' => 'goal under 500', 'beside_heavy_ratio' => 'goal under 2', 'hanging_store_s' => 'goal under 3', 'largest_process_mb' => 'goal under 256'];
+$goals = ['outing_ms' => 'goal under 1000', 'outing_hand_ms' => 'goal under 100', 'outing_day_ms' => 'goal under 1500', 'answer_after_key_ms' => 'goal under 200', 'list_ms' => 'goal under 40', 'pass_ms' => 'goal under 3', 'hold200_ms' => 'goal under 600', 'sweep_s' => 'goal under 6', 'rehearsal_c_ratio' => 'goal under 25', 'optimiser_ms' => 'goal under 1000', 'plan_request_ratio' => 'goal under 3', 'first_screen_kb_gzip' => 'goal under 300', 'plans_per_second' => 'goal over 2000', 'agree_best' => 'goal over 0.9', 'agree_rank' => 'goal over 0.8', 'outlook_ms' => 'goal under 2000', 'map_ms' => 'goal under 500', 'save_request_ms' => 'goal under 150', 'worst_body_ms' => 'goal under 500', 'demo_copy_ms' => 'goal under 500', 'beside_heavy_ratio' => 'goal under 2', 'hanging_store_s' => 'goal under 3', 'largest_process_mb' => 'goal under 256'];
 foreach ($results as $name => $number) {
     printf("%-28s %12s  %s\n", $name, number_format($number, $number < 100 ? 2 : 0, '.', ' '), $goals[$name] ?? '');
 }

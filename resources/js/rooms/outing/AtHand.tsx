@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useMemo } from "react";
 import { request } from "../../api/client";
 import { kitsQuery } from "../../api/queries";
 import type { Plan, Rush, RushWhole, SubjectKind, Units } from "../../api/types";
@@ -9,15 +9,20 @@ import { Pane } from "../../pane/Pane";
 import { useAccount } from "../../session/boot";
 import { figures, show, shutter } from "../../units/quantity";
 import { Compass } from "./Compass";
-import { alongAt, bandAt, clockAt, sides, towards, type Along, type Day, type Place } from "./outing";
+import { alongAt, bandAt, clockAt, sides, towards, type Along, type Day, type Moment, type Place } from "./outing";
 
-/** The hand may rest so long before the drawing is asked for, in ms. */
-const REST_MS = 250;
-
-type Props = { day: Day; place: Place; at: number; rush: Along | null; rushId: string | null; kinds: SubjectKind[] };
+type Props = {
+  day: Day;
+  place: Place;
+  at: number;
+  restedAt: number;
+  rush: Along | null;
+  rushId: string | null;
+  kinds: SubjectKind[];
+};
 
 /** Everything at the minute the hand stands at: the light, the hold of the rush that is picked, and its frame. */
-export function AtHand({ day, place, at, rush, rushId, kinds }: Props) {
+export function AtHand({ day, place, at, restedAt, rush, rushId, kinds }: Props) {
   const { user } = useAccount();
   const { units } = user.settings;
   const now = day.moments[at]!;
@@ -25,6 +30,8 @@ export function AtHand({ day, place, at, rush, rushId, kinds }: Props) {
   const step = rush === null ? null : alongAt(rush, at);
   const band = rush === null ? null : bandAt(day, rush, at);
   const hold = band?.hold ?? null;
+  const light = rush === null ? null : alongAt(rush, restedAt);
+  const rested = light === null ? null : { moment: day.moments[restedAt]!, light };
   const blinding = day.blinding.find(
     (one) =>
       one.spot === spot.id && Date.parse(one.from) <= Date.parse(now.at) && Date.parse(one.until) > Date.parse(now.at),
@@ -124,8 +131,8 @@ export function AtHand({ day, place, at, rush, rushId, kinds }: Props) {
           </>
         )}
       </section>
-      {rush !== null && rushId !== null && hold !== null && (
-        <Drawn day={day} at={at} rushId={rushId} spot={spot} light={step!} kinds={kinds} units={units} />
+      {rushId !== null && hold !== null && rested !== null && (
+        <Drawn moment={rested.moment} rushId={rushId} spot={spot} light={rested.light} kinds={kinds} units={units} />
       )}
     </div>
   );
@@ -134,23 +141,16 @@ export function AtHand({ day, place, at, rush, rushId, kinds }: Props) {
 const isoAt = (least: number, most: number): string => (least === most ? String(most) : `${least}–${most}`);
 
 type DrawnProps = {
-  day: Day;
-  at: number;
+  moment: Moment;
   rushId: string;
   spot: Place["spots"][number];
-  light: Along["along"][number];
+  light: Light;
   kinds: SubjectKind[];
   units: Units;
 };
 
-/** Lane and frame of the rush in the light of this minute, once the hand has come to rest. */
-function Drawn({ day, at, rushId, spot, light, kinds, units }: DrawnProps) {
-  const now = day.moments[at]!;
-  const [rested, setRested] = useState(at);
-  useEffect(() => {
-    const timer = window.setTimeout(() => setRested(at), REST_MS);
-    return () => window.clearTimeout(timer);
-  }, [at]);
+/** Lane and frame of the rush in the light of the minute in which the hand has come to rest. */
+function Drawn({ moment, rushId, spot, light, kinds, units }: DrawnProps) {
   const found = useQuery({
     queryKey: ["rush", rushId, "outing"],
     queryFn: () => request<RushWhole>("GET", `rushes/${rushId}`),
@@ -158,35 +158,49 @@ function Drawn({ day, at, rushId, spot, light, kinds, units }: DrawnProps) {
   });
   const kits = useQuery(kitsQuery);
   const kit = kits.data?.kits.find((one) => one.id === found.data?.kit_id);
-  const lit: Rush | null =
-    found.data === undefined
-      ? null
-      : {
-          ...found.data.rush,
-          light: { ev100: Math.max(-6, light.ev100), direction: light.light === "even" ? "front" : light.light },
-          air: {
-            ...(spot.ground === undefined ? {} : { ground: spot.ground }),
-            sky: now.sky,
-            sun_deg: now.altitude_deg,
-            ...(now.wind_mps === null ? {} : { wind_mps: now.wind_mps }),
-            ...(now.visibility_m === null ? {} : { visibility_m: now.visibility_m }),
-            ...found.data.rush.air,
-          },
-        };
+  const rush = found.data?.rush;
+  const lit = useMemo(
+    () => (rush === undefined ? null : litBy(rush, spot, moment, light)),
+    [rush, spot, moment, light],
+  );
   const plan = useQuery({
     queryKey: ["outing-plan", rushId, kit?.id, JSON.stringify(lit)],
     queryFn: ({ signal }) => request<Plan>("POST", "plans", { rush: lit, kit: kit!.kit }, signal),
-    enabled: lit !== null && kit !== undefined && rested === at,
+    enabled: lit !== null && kit !== undefined,
     placeholderData: (old) => old,
     staleTime: Infinity,
-  });
+  }).data;
   const kind = kinds.find((one) => one.id === lit?.subject.kind);
-  if (lit === null || kit === undefined || kind === undefined || plan.data === undefined)
-    return <div className="at-drawn" aria-hidden="true" />;
+  const drawn = useMemo(
+    () =>
+      lit === null || kit === undefined || kind === undefined || plan === undefined ? null : (
+        <>
+          <Lane rush={lit} kind={kind} closestM={kit.kit.lens.closest_m} plan={plan} units={units} />
+          <Pane plan={plan} rush={lit} kind={kind} lens={kit.kit.lens} focalMm={null} units={units} />
+        </>
+      ),
+    [lit, kit, kind, plan, units],
+  );
   return (
-    <div className="at-drawn">
-      <Lane rush={lit} kind={kind} closestM={kit.kit.lens.closest_m} plan={plan.data} units={units} />
-      <Pane plan={plan.data} rush={lit} kind={kind} lens={kit.kit.lens} focalMm={null} units={units} />
+    <div className="at-drawn" aria-hidden={drawn === null}>
+      {drawn}
     </div>
   );
 }
+
+type Light = Along["along"][number];
+
+/** A rush in the light and air of a moment at a spot; what it says of its air itself goes before. */
+const litBy = (rush: Rush, spot: Place["spots"][number], now: Moment, light: Light): Rush => ({
+  ...rush,
+  light: { ev100: Math.max(-6, light.ev100), direction: light.light === "even" ? "front" : light.light },
+  air: {
+    ...(spot.ground === undefined ? {} : { ground: spot.ground }),
+    sky: now.sky,
+    sun_deg: now.altitude_deg,
+    ...(now.wind_mps === null ? {} : { wind_mps: now.wind_mps }),
+    ...(now.visibility_m === null ? {} : { visibility_m: now.visibility_m }),
+    ...(spot.height_m === undefined ? {} : { height_m: spot.height_m }),
+    ...rush.air,
+  },
+});

@@ -2,11 +2,14 @@ import { useRef, type KeyboardEvent, type PointerEvent } from "react";
 import { figures } from "../../units/quantity";
 import { towards } from "./outing";
 
+/** Where the sun stands, and whether it is up. */
+export type SunStands = { azimuth: number; isUp: boolean };
+
 type Props = {
   /** Where the lens points, from true north. */
   bearing: number;
-  /** Where the sun stands, and whether it is up; null where no moment is looked at. */
-  sun: { azimuth: number; isUp: boolean } | null;
+  /** Null where no moment is looked at. */
+  sun: SunStands | null;
   size: number;
   /** Given, it can be turned. */
   onTurn?: (bearing: number) => void;

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Units } from "../../api/types";
 import { areaNames } from "../../hold/hold";
 import { figures, show, shutter } from "../../units/quantity";
@@ -9,7 +10,7 @@ const LEAST_MINUTES = 15;
 const lasts = ({ from, until }: Band): number => (Date.parse(until) - Date.parse(from)) / 60_000;
 
 /** The holds of the day as a table, for paper: what the hand tells on a screen has to stand there all at once. */
-export function HoldsOnPaper({ day, units }: { day: Day; units: Units }) {
+export const HoldsOnPaper = memo(function HoldsOnPaper({ day, units }: { day: Day; units: Units }) {
   return (
     <table className="holds-paper" aria-hidden="true">
       <tbody>
@@ -43,4 +44,4 @@ export function HoldsOnPaper({ day, units }: { day: Day; units: Units }) {
       </tbody>
     </table>
   );
-}
+});

@@ -14,15 +14,18 @@ import { Choice } from "../../ui/Choice";
 import { TextInput } from "../../ui/inputs";
 import { useMedia } from "../../ui/useMedia";
 import { PlaceOfFields } from "../../units/unread";
+import type { Units } from "../../api/types";
 import { AtHand } from "./AtHand";
 import { DayStrip } from "./DayStrip";
 import { ExpectedList } from "./ExpectedList";
 import { HoldsOnPaper } from "./HoldsOnPaper";
+import { useRested } from "./useRested";
 import { OrderOfDay } from "./OrderOfDay";
 import { PlacePart } from "./PlacePart";
 import { SkyPart } from "./SkyPart";
 import { DateInput, TimeInput } from "./TimeInput";
 import { WaterPart } from "./WaterPart";
+import type { SunStands } from "./Compass";
 import {
   OutingAutosave,
   PlaceAutosave,
@@ -94,7 +97,6 @@ type AtPlaceProps = Props & {
 function AtPlace({ server, names, places, onNew, onDeleted, outing, record, placeServer }: AtPlaceProps) {
   const { user } = useAccount();
   const { units } = user.settings;
-  const kinds = useCatalogue();
   const reached = useReached();
   const isNarrow = useMedia("(max-width: 640px)");
   const client = useQueryClient();
@@ -122,19 +124,13 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
   });
   const day = found.data?.day ?? null;
   const fault = found.data?.fault ?? null;
-  const [clock, setClock] = useState<string | null>(null);
-  const [picked, setPicked] = useState<string | null>(null);
+  const [sun, setSun] = useState<SunStands | null>(null);
   const change = (next: Partial<Kept>, what: string): void =>
     outing.edit({ ...draft, outing: { ...kept, ...next } }, newGesture(what));
 
   useEffect(() => () => void client.invalidateQueries({ queryKey: ["outings"] }), [client, record.server.revision]);
   useEffect(() => () => void client.invalidateQueries({ queryKey: ["places"] }), [client, placeRecord.server.revision]);
 
-  const last = day === null ? 0 : day.moments.length - 1;
-  const at =
-    day === null ? 0 : Math.min(last, Math.max(0, Math.round(clock === null ? firstLook(day) : stepOf(day, clock))));
-  const rush = day?.rushes.find((one) => one.id === (picked ?? day.order.stays[0]?.rush)) ?? day?.rushes[0] ?? null;
-  const rushId = kept.rushes.find((one) => one.id === rush?.id)?.rush_id ?? null;
   const rename = (name: string, gesture: string): void => outing.edit({ ...draft, name }, gesture);
 
   const acts = (
@@ -212,20 +208,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
             {fault === null ? "Working out the day…" : "The day cannot be worked out until that is mended."}
           </p>
         ) : (
-          <>
-            <DayStrip
-              day={day}
-              place={place}
-              units={units}
-              at={at}
-              picked={rush?.id ?? null}
-              onAt={(moment) => setClock(day.moments[moment]!.at)}
-              onPick={setPicked}
-            />
-            <AtHand day={day} place={place} at={at} rush={rush} rushId={rushId} kinds={kinds} />
-            <OrderOfDay day={day} place={place} onAt={setClock} onPick={setPicked} />
-            <HoldsOnPaper day={day} units={units} />
-          </>
+          <DayShown day={day} place={place} units={units} kept={kept} onSun={setSun} />
         )}
         <div className="columns outing-columns">
           <div>
@@ -256,12 +239,48 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
       <PlacePart
         record={placeRecord}
         autosave={placeSave}
-        day={day}
-        at={at}
+        sun={sun}
         units={units}
         learnt={found.data?.learnt ?? null}
       />
     </div>
+  );
+}
+
+type DayProps = { day: Day; place: Place; units: Units; kept: Kept; onSun: (sun: SunStands) => void };
+
+/** The day under the hand: only this follows where the hand goes, so that it follows at once. */
+function DayShown({ day, place, units, kept, onSun }: DayProps) {
+  const kinds = useCatalogue();
+  const [clock, setClock] = useState<string | null>(null);
+  const [picked, setPicked] = useState<string | null>(null);
+  const at = Math.min(
+    day.moments.length - 1,
+    Math.max(0, Math.round(clock === null ? firstLook(day) : stepOf(day, clock))),
+  );
+  const rush = day.rushes.find((one) => one.id === (picked ?? day.order.stays[0]?.rush)) ?? day.rushes[0] ?? null;
+  const rushId = kept.rushes.find((one) => one.id === rush?.id)?.rush_id ?? null;
+  const rested = Math.min(useRested(at), day.moments.length - 1);
+  // the compasses of the place show the sun of where the hand has come to rest
+  useEffect(() => {
+    const now = day.moments[rested]!;
+    onSun({ azimuth: now.azimuth_deg, isUp: now.apparent_deg > 0 });
+  }, [day, rested, onSun]);
+  return (
+    <>
+      <DayStrip
+        day={day}
+        place={place}
+        units={units}
+        at={at}
+        picked={rush?.id ?? null}
+        onAt={(moment) => setClock(day.moments[moment]!.at)}
+        onPick={setPicked}
+      />
+      <AtHand day={day} place={place} at={at} restedAt={rested} rush={rush} rushId={rushId} kinds={kinds} />
+      <OrderOfDay day={day} place={place} onAt={setClock} onPick={setPicked} />
+      <HoldsOnPaper day={day} units={units} />
+    </>
   );
 }
 

@@ -1,10 +1,11 @@
+import { memo } from "react";
 import { figures } from "../../units/quantity";
 import { clockAt, type Day, type Place } from "./outing";
 
 type Props = { day: Day; place: Place; onAt: (iso: string) => void; onPick: (rush: string) => void };
 
 /** What to work one after the other, what each turn gains, and what to look out for. */
-export function OrderOfDay({ day, place, onAt, onPick }: Props) {
+export const OrderOfDay = memo(function OrderOfDay({ day, place, onAt, onPick }: Props) {
   const spotName = (id: string): string => place.spots.find((one) => one.id === id)?.name ?? id;
   const share = day.second === null || day.order.worth <= 0 ? null : day.second.worth / day.order.worth;
   return (
@@ -65,4 +66,4 @@ export function OrderOfDay({ day, place, onAt, onPick }: Props) {
       )}
     </section>
   );
-}
+});

@@ -8,8 +8,9 @@ import { Choice } from "../../ui/Choice";
 import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
 import { figures } from "../../units/quantity";
 import { PlaceOfFields } from "../../units/unread";
+import type { SunStands } from "./Compass";
 import { FilePoints } from "./FilePoints";
-import { freeId, type Day, type OutingDay, type Place, type PlaceAutosave, type PlaceWhole, type Spot } from "./outing";
+import { freeId, type OutingDay, type Place, type PlaceAutosave, type PlaceWhole, type Spot } from "./outing";
 import { PositionField } from "./PositionField";
 import { SpotFields, type SpotChange } from "./SpotFields";
 import type { Position } from "./position";
@@ -17,8 +18,7 @@ import type { Position } from "./position";
 type Props = {
   record: Autosaved<{ place: Place }, PlaceWhole>;
   autosave: PlaceAutosave;
-  day: Day | null;
-  at: number;
+  sun: SunStands | null;
   units: Units;
   /** What the meter has said there over all outings. */
   learnt: OutingDay["learnt"];
@@ -30,15 +30,13 @@ const zones = (now: string): { value: string; words: string }[] => {
 };
 
 /** The place of the outing: where it is, what stands around it, its spots and which way one shoots from each. */
-export function PlacePart({ record, autosave, day, at, units, learnt }: Props) {
+export function PlacePart({ record, autosave, sun, units, learnt }: Props) {
   const { place } = record.draft;
   const edit = (next: Partial<Place>, gesture: string): void =>
     autosave.edit({ place: { ...place, ...next } }, gesture);
   const putSpot = (id: string, change: SpotChange, gesture: string): void =>
     edit({ spots: place.spots.map((one) => (one.id === id ? clean(one, change) : one)) as Place["spots"] }, gesture);
   const takeOffset = (offset_stops: number): void => edit({ offset_stops }, newGesture("offset"));
-  const now = day?.moments[at];
-  const sun = now === undefined ? null : { azimuth: now.azimuth_deg, isUp: now.apparent_deg > 0 };
   return (
     <section className="told place-part" aria-label="The place">
       <div className="told-head">

@@ -7,7 +7,7 @@ import { Choice } from "../../ui/Choice";
 import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
 import { ReadInput } from "../../ui/ReadInput";
 import { show } from "../../units/quantity";
-import { Compass } from "./Compass";
+import { Compass, type SunStands } from "./Compass";
 import type { Spot } from "./outing";
 import { bearingTo, readPosition } from "./position";
 import { PositionField } from "./PositionField";
@@ -17,7 +17,7 @@ export type SpotChange = { [K in keyof Spot]?: Spot[K] | undefined };
 
 type Props = {
   spot: Spot;
-  sun: { azimuth: number; isUp: boolean } | null;
+  sun: SunStands | null;
   units: Units;
   onPut: (change: SpotChange, gesture: string) => void;
   /** Null where it is the only one. */
