@@ -29,6 +29,7 @@ import type { SunStands } from "./Compass";
 import {
   OutingAutosave,
   PlaceAutosave,
+  clockAt,
   stepOf,
   type Day,
   type Kept,
@@ -224,6 +225,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
               kept={kept}
               place={place}
               units={units}
+              evAt={(time) => evAt(day, time)}
               onChange={(next, gesture) => outing.edit({ ...draft, outing: { ...kept, ...next } }, gesture)}
             />
           </div>
@@ -246,6 +248,12 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
     </div>
   );
 }
+
+/** Light that is reckoned for a time of the day, within what a meter can say. */
+const evAt = (day: Day | null, time: string): number => {
+  const now = day?.moments.find((one) => clockAt(one.at) >= time) ?? day?.moments.at(-1);
+  return now === undefined ? 12 : Math.min(20, Math.max(-6, Math.round(now.ev100 * 10) / 10));
+};
 
 type DayProps = { day: Day; place: Place; units: Units; kept: Kept; onSun: (sun: SunStands) => void };
 

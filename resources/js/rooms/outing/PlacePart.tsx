@@ -80,20 +80,22 @@ export function PlacePart({ record, autosave, sun, units, learnt }: Props) {
               onChange={(ground) => edit({ ground: ground as Place["ground"] }, newGesture("ground"))}
             />
           </div>
-          <NumberField
-            label="Brighter there than reckoned"
-            note="in stops, as your meter has shown; empty: just as reckoned"
-            quantity="stops"
-            units={units}
-            value={place.offset_stops ?? null}
-            range={[-6, 6]}
-            onChange={(offset_stops) => edit({ offset_stops }, newGesture("offset"))}
-            onEmpty={() => {
-              const { offset_stops: _, ...rest } = place;
-              autosave.edit({ place: rest }, newGesture("offset"));
-            }}
-          />
-          {learnt !== null && <Learnt learnt={learnt} now={place.offset_stops ?? 0} onTake={takeOffset} />}
+          <div>
+            <NumberField
+              label="Brighter there than reckoned"
+              note="in stops, as your meter has shown; empty: just as reckoned"
+              quantity="stops"
+              units={units}
+              value={place.offset_stops ?? null}
+              range={[-6, 6]}
+              onChange={(offset_stops) => edit({ offset_stops }, newGesture("offset"))}
+              onEmpty={() => {
+                const { offset_stops: _, ...rest } = place;
+                autosave.edit({ place: rest }, newGesture("offset"));
+              }}
+            />
+            {learnt !== null && <Learnt learnt={learnt} now={place.offset_stops ?? 0} onTake={takeOffset} />}
+          </div>
         </div>
         <h3>Spots</h3>
         {place.spots.map((spot) => (
@@ -227,7 +229,7 @@ type LearntProps = { learnt: NonNullable<Props["learnt"]>; now: number; onTake: 
 
 /** What the readings of all outings to a place have shown, and a button to take it. */
 function Learnt({ learnt, now, onTake }: LearntProps) {
-  const stops = Math.round(learnt.stops * 10) / 10;
+  const stops = Math.min(6, Math.max(-6, Math.round(learnt.stops * 10) / 10));
   return (
     <p className="note place-learnt">
       {learnt.readings === 1 ? "One reading says" : `${learnt.readings} readings say`}{" "}

@@ -104,7 +104,7 @@ export function SpotFields({ spot, sun, units, onPut, onTakeOut }: Props) {
             }}
             onTake={(bearing_deg) => bearing_deg !== null && onPut({ bearing_deg }, newGesture("bearing"))}
           />
-          with, behind it,
+          with
           <TextInput
             label={`Background from ${name}`}
             className="plain-input spot-behind"
@@ -116,6 +116,7 @@ export function SpotFields({ spot, sun, units, onPut, onTakeOut }: Props) {
               onPut({ background: background === "" ? undefined : background }, gesture)
             }
           />
+          behind it.
         </p>
         <p>
           It is

@@ -9,6 +9,8 @@ type Props = {
   kept: Kept;
   place: Place;
   units: Units;
+  /** What is reckoned for a time of the day: what a new reading says until its own is typed. */
+  evAt: (time: string) => number;
   onChange: (next: Partial<Kept>, gesture: string) => void;
 };
 
@@ -30,7 +32,7 @@ const turned = (time: string): string => {
 };
 
 /** High and low waters of the day, and what meters have said: both are typed, from a table and from a camera. */
-export function WaterPart({ kept, place, units, onChange }: Props) {
+export function WaterPart({ kept, place, units, evAt, onChange }: Props) {
   const { waters, metered } = kept;
   const spots = place.spots.map((one) => ({ value: one.id, words: one.name }));
   const putWater = (at: number, change: Partial<(typeof waters)[number]>): void =>
@@ -155,7 +157,7 @@ export function WaterPart({ kept, place, units, onChange }: Props) {
             className="text-button"
             onClick={() =>
               onChange(
-                { metered: [...metered, { at: kept.from, ev100: 12, spot: place.spots[0]!.id }] },
+                { metered: [...metered, { at: kept.from, ev100: evAt(kept.from), spot: place.spots[0]!.id }] },
                 newGesture("metered-new"),
               )
             }
