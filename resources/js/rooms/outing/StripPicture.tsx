@@ -10,6 +10,12 @@ type Props = { day: Day; place: Place; units: Units; scale: StripScale; onPick: 
 /** Tone of a sky, of five: how much of the strip's height is hatched. */
 const cover: Record<string, number> = { clear: 0, hazy: 1, bright: 2, overcast: 3, heavy: 4 };
 
+/** As many whole words of a name as there is room for. */
+const fitting = (name: string, room: number): string =>
+  name
+    .split(" ")
+    .reduce((kept, word) => (7.4 * (kept.length + 1 + word.length) <= room ? `${kept} ${word}`.trim() : kept), "");
+
 /** All of a day strip that stays while the hand moves: sun, sky, bands, shimmer, water, order. */
 export const StripPicture = memo(function StripPicture({ day, place, units, scale, onPick }: Props) {
   const { width, height, left, rowH, bandTop, sunTop, x, xOf, y, rows } = scale;
@@ -112,7 +118,7 @@ export const StripPicture = memo(function StripPicture({ day, place, units, scal
           )}
           {index % everyHour === 0 && x(hour) < width - 30 && (
             <text x={x(hour) + 4} y={sunTop + SUN_H - 4} className="strip-ev">
-              {one.ev100.toFixed(1)}
+              {`${index === 0 ? "EV " : ""}${one.ev100.toFixed(1)}`}
             </text>
           )}
         </g>
@@ -174,7 +180,7 @@ export const StripPicture = memo(function StripPicture({ day, place, units, scal
         <g>
           {day.order.stays.map((one) => {
             const [from, until] = [xOf(one.from), xOf(one.until)];
-            const name = until - from < 60 ? "" : (day.rushes.find((rush) => rush.id === one.rush)?.name ?? "");
+            const name = fitting(day.rushes.find((rush) => rush.id === one.rush)?.name ?? "", until - from - 10);
             return (
               <g key={one.from}>
                 <rect
