@@ -39,7 +39,12 @@ final readonly class CardComposer
     /** Holds searched at the most in one go, unless told otherwise: those of one whole card. */
     private const HOLDS = Layout::HOLDS;
 
-    public function __construct(private PlanCache $plans, private Planner $planner, private LayoutReport $layouts, private DayOnCard $day) {}
+    public function __construct(
+        private PlanCache $plans,
+        private Planner $planner,
+        private LayoutReport $layouts,
+        private DayOnCard $day,
+    ) {}
 
     /**
      * @param  int  $searches  how many more holds may be searched for what would change them, which costs a hundred plans each;

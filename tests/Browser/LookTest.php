@@ -33,7 +33,7 @@ function sticksOut(RemoteWebDriver $window, int $width): array
             const style = getComputedStyle(part);
             const spills = style.display !== "inline" && style.overflowX === "visible" && part.scrollWidth > part.clientWidth + 1;
             // what lies in a strip that is scrolled sideways may be out of sight
-            const strip = part.closest(".card-tabs, .side-scroll, .head nav");
+            const strip = part.closest(".card-tabs, .side-scroll, .head nav, .strip-slides");
             if (strip !== null && strip !== part) continue;
             if (!(part instanceof SVGElement) && (part.getBoundingClientRect().right > width + 1 || spills)) {
                 out.push(`${part.tagName}.${part.className}`);

@@ -14,7 +14,7 @@ import { useAccount, useCatalogue } from "../../session/boot";
 import { Answer } from "./Answer";
 import { Changes } from "./Changes";
 import { NoPlan } from "./NoPlan";
-import { moved, useChanges, useSettled, useTips } from "./planning";
+import { moved, useChanges, useSettled, useIsLeaving, useTips } from "./planning";
 import { helped, useOutlook } from "./outlook";
 import { PlanMap } from "./PlanMap";
 import { RushTitle } from "./RushTitle";
@@ -60,8 +60,9 @@ export function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
     () => [settled, units, JSON.stringify(user.assumptions), JSON.stringify(kit?.kit)].join("|"),
     [settled, units, user.assumptions, kit],
   );
-  const plan = useTips(record.server, settled, stamp);
-  const outlook = useOutlook(server.id, stamp, plan !== null);
+  const isLeaving = useIsLeaving(server.id);
+  const plan = useTips(record.server, settled, stamp, isLeaving);
+  const outlook = useOutlook(server.id, stamp, plan !== null && !isLeaving);
   const waiting = save.kind === "waiting" || save.kind === "refused" || save.kind === "elsewhere";
 
   return (

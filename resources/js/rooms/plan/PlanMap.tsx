@@ -5,6 +5,7 @@ import type { Rush, Units } from "../../api/types";
 import { useWidth } from "../../ui/useWidth";
 import { areaLetters, areaNames, type Hold } from "../../hold/hold";
 import { figures, show, shutter } from "../../units/quantity";
+import { useIsLeaving } from "./planning";
 
 type Cell = {
   area: Hold["area"]["pattern"];
@@ -52,8 +53,10 @@ export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
   const grid = useRef<HTMLDivElement>(null);
   const [attach, width] = useWidth();
   const [over, setOver] = useState<[number, number] | null>(null);
+  const isLeaving = useIsLeaving(id);
   const found = useQuery({
     queryKey: ["map", id, stamp],
+    enabled: !isLeaving,
     queryFn: ({ signal }) => request<MapAnswer | null>("GET", `rushes/${id}/map`, undefined, signal),
     placeholderData: (old) => old,
   });

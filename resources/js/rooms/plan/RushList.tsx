@@ -8,6 +8,7 @@ import { QuotaNote } from "../../ui/QuotaNote";
 import { Sheet } from "../../ui/Popup";
 import { useCreation } from "../../session/creation";
 import { figures, shutter } from "../../units/quantity";
+import { DELETION } from "./planning";
 
 type Props = {
   current: string | null;
@@ -37,6 +38,7 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
     },
   });
   const remove = useMutation({
+    mutationKey: DELETION,
     mutationFn: async (row: RushRow) => {
       // what is being tried for it is of no use any more
       await Promise.all(["outlook", "tips", "map"].map((what) => client.cancelQueries({ queryKey: [what, row.id] })));

@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { useIsMutating, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { request } from "../../api/client";
 import type { Plan, RushWhole } from "../../api/types";
@@ -23,6 +23,16 @@ export const moved = (draft: Draft, grip: Grip, metres: number): Draft => {
   return withDistance(draft, { work_m: to });
 };
 
+/** Under which deletions of rushes run. */
+export const DELETION = ["delete-rush"];
+
+/** Whether a rush is being deleted: nothing more is to be asked for it. */
+export const useIsLeaving = (id: string): boolean =>
+  useIsMutating({
+    mutationKey: DELETION,
+    predicate: (one) => (one.state.variables as { id: string } | undefined)?.id === id,
+  }) > 0;
+
 /** Wait this long after the last change before other distances and speeds are planned, in ms. */
 const SETTLE_MS = 250;
 
@@ -42,12 +52,12 @@ export function useSettled(record: RushState): number {
  * The plan with what would change it, which is asked for once it has stood for a moment. The marks of the plan before stay
  * until then; a reason waits for its own.
  */
-export function useTips(server: RushWhole, settled: number, stamp: string): Plan | null {
+export function useTips(server: RushWhole, settled: number, stamp: string, isLeaving: boolean): Plan | null {
   const { plan } = server;
   const told = useQuery({
     queryKey: ["tips", server.id, stamp],
     queryFn: ({ signal }) => request<Tips | null>("GET", `rushes/${server.id}/tips`, undefined, signal),
-    enabled: plan !== null,
+    enabled: plan !== null && !isLeaving,
     placeholderData: (old) => old,
   });
   const fresh = !told.isPlaceholderData && settled === server.revision;

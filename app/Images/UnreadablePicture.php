@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Images;
+
+/** A file that is no picture we can read, and why. */
+final class UnreadablePicture extends \RuntimeException
+{
+    public static function damaged(string $why): self
+    {
+        return new self('It is damaged: '.rtrim(lcfirst($why), '.').'.');
+    }
+
+    public static function larger(int $width, int $height, int $most): self
+    {
+        return new self(
+            sprintf('It has %d × %d pixels; %d million are read at the most.', $width, $height, intdiv($most, 1_000_000)),
+        );
+    }
+
+    public static function noJpeg(): self
+    {
+        return new self('It is no JPEG.');
+    }
+
+    public static function tooManyScans(int $most): self
+    {
+        return new self("It is built up in more than {$most} passes, which no camera does.");
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Images\JpegPicture;
+use App\Images\UnreadablePicture;
+
+/** A JPEG whose brightness goes up from left to right and has a dark square in it. */
+function jpeg(int $width, int $height, bool $progressive = false): string
+{
+    $image = imagecreatetruecolor($width, $height);
+    for ($x = 0; $x < $width; $x++) {
+        $tone = (int) (40 + (160 * $x) / $width);
+        imageline($image, $x, 0, $x, $height, ($tone << 16) | ($tone << 8) | $tone);
+    }
+    imagefilledrectangle($image, 100, 60, 139, 99, 0x0A0A0A);
+    imageinterlace($image, $progressive);
+    ob_start();
+    imagejpeg($image, null, 95);
+
+    return (string) ob_get_clean();
+}
+
+it('reads the brightness of a JPEG piece by piece, and all of it at an eighth', function (bool $progressive) {
+    $picture = JpegPicture::read(jpeg(803, 405, $progressive));
+    expect([$picture->width(), $picture->height()])->toBe([803, 405]);
+    $square = $picture->piece(104, 64, 30, 20);
+    expect([$square->width, $square->height])
+        ->toBe([30, 20])
+        ->and(max($square->values))
+        ->toBeLessThan(20);
+    $row = $picture->piece(0, 300, 803, 1)->values;
+    expect($row[10])->toEqualWithDelta(42, 3)->and($row[790])->toEqualWithDelta(197, 3);
+    // what lies outside is left out
+    $corner = $picture->piece(790, 400, 100, 100);
+    expect([$corner->width, $corner->height])->toBe([13, 5]);
+    $small = $picture->eighth();
+    expect([$small->width, $small->height])
+        ->toBe([101, 51])
+        ->and($small->values[10 * 101 + 15])
+        ->toBeLessThan(30)
+        ->and($small->values[40 * 101 + 90])
+        ->toEqualWithDelta(182, 6);
+})->with(['as cameras write it' => [false], 'built up in passes' => [true]]);
+
+it('refuses what is no JPEG, is damaged, or is too large to be taken in, in words', function (string $bytes, string $says) {
+    $before = memory_get_peak_usage(true);
+    expect(fn () => JpegPicture::read($bytes)->piece(0, 0, 8, 8))->toThrow(UnreadablePicture::class, $says);
+    expect(memory_get_peak_usage(true) - $before)->toBeLessThan(64_000_000);
+})->with([
+    'nothing' => ['', 'no JPEG'],
+    'a text' => ['Terns over the bar', 'no JPEG'],
+    'a beginning' => ["\xFF\xD8\xFF\xE0", 'damaged'],
+    'half of one' => [fn (): string => substr(jpeg(400, 300), 0, 4000), 'damaged'],
+    'one with a hole' => [fn (): string => substr_replace(jpeg(400, 300), str_repeat("\0", 900), 2500, 900), 'damaged'],
+    'one that says it is 60000 wide' => [
+        fn (): string => preg_replace('/(\xFF\xC0\x00\x11\x08)..../s', "$1\xEA\x60\xEA\x60", jpeg(400, 300)) ?? '',
+        '60000 × 60000 pixels',
+    ],
+    'one in hundreds of passes' => ["\xFF\xD8\xFF\xE0".str_repeat("\xFF\xDA", 200), 'passes'],
+]);

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Rehearsal\Scene\Dice;
+use RushHold\Sharpness\BlurFound;
+use RushHold\Sharpness\BlurMeter;
+use RushHold\Sharpness\Edge;
+use RushHold\Sharpness\EdgeWidth;
+use RushHold\Sharpness\Luminance;
+use RushHold\Shoot\BlurKernel;
+use RushHold\Shoot\Texture;
+
+/** A surface as a sensor would have it, blurred and with noise. */
+function photographed(int $seed, float $disc, float $line = 0.0, float $degrees = 0.0, float $noise = 2.5): Luminance
+{
+    static $surfaces = [];
+    $picture = $surfaces[$seed] ??= Texture::leaves(640, 640, $seed, 3.0 + $seed % 4, 60.0 + 20 * ($seed % 5));
+    $picture = $disc > 0 ? BlurKernel::disc($disc)->blur($picture) : $picture;
+    $picture = $line > 0 ? BlurKernel::line($line, $degrees)->blur($picture) : $picture;
+    $grain = Dice::ofSeed($seed + 1000)->normals(count($picture->values));
+    $values = [];
+    foreach ($picture->values as $at => $value) {
+        $values[] = max(0, min(255, (int) round($value + $noise * $grain[$at])));
+    }
+
+    return Luminance::of($picture->width, $picture->height, $values);
+}
+
+function apart(float $one, float $other): float
+{
+    $apart = fmod(abs($one - $other), 180);
+
+    return min($apart, 180 - $apart);
+}
+
+it('measures how wide a lens that is focused elsewhere has blurred, on surfaces nothing was tuned with', function (int $seed) {
+    $last = 0.0;
+    foreach ([0.0, 2.0, 4.0, 7.0, 10.0] as $disc) {
+        $found = BlurMeter::of(photographed($seed, $disc));
+        expect($found)->toBeInstanceOf(BlurFound::class)->and($found->isoPx)->toBeGreaterThan($last, "{$disc} px");
+        if ($disc >= 4) {
+            expect($found->totalPx() / $disc)->toBeBetween(1 / 1.4, 1.4, "{$disc} px measured as {$found->totalPx()}");
+        }
+        $last = $found->isoPx;
+    }
+})->with(['small leaves' => [71], 'middling leaves' => [72], 'large leaves' => [74]]);
+
+it('tells which way something moved, and how far', function (int $seed) {
+    foreach ([[3.0, 25.0], [6.0, 80.0], [9.0, 130.0], [13.0, 165.0]] as [$line, $degrees]) {
+        $found = BlurMeter::of(photographed($seed, 0.0, $line, $degrees));
+        expect($found->motionPx / $line)->toBeBetween(1 / 1.4, 1.4, "{$line} px measured as {$found->motionPx}");
+        if ($line >= 6) {
+            expect(apart($found->motionDeg, $degrees))->toBeLessThan(15.0, "{$line} px at {$degrees}°: {$found->motionDeg}°");
+        }
+    }
+    // both at once are both told
+    $both = BlurMeter::of(photographed($seed, 4.0, 8.0, 40.0));
+    expect($both->isoPx)
+        ->toBeBetween(2.8, 5.6)
+        ->and($both->motionPx)
+        ->toBeBetween(5.7, 11.2)
+        ->and(apart($both->motionDeg, 40.0))
+        ->toBeLessThan(15.0);
+})->with(['small leaves' => [81], 'middling leaves' => [82], 'large leaves' => [84]]);
+
+it('takes no movement for what blurs in all directions, and finds little blur where there is none', function () {
+    foreach ([91, 92] as $seed) {
+        $sharp = BlurMeter::of(photographed($seed, 0.0));
+        expect($sharp->totalPx())->toBeLessThan(2.6)->and($sharp->motionPx)->toBeLessThan(1.5);
+        expect(BlurMeter::of(photographed($seed, 5.0))->motionPx)->toBeLessThan(3.0);
+    }
+});
+
+it('says nothing where there is nothing to say', function () {
+    $flat = Luminance::of(200, 200, array_fill(0, 40_000, 90));
+    $grain = Luminance::of(200, 200, array_map(static fn (float $one): int => (int) round(120 + 3 * $one), Dice::ofSeed(4)->normals(40_000)));
+    $stripes = Luminance::of(200, 200, array_map(static fn (int $at): int => intdiv($at % 200, 25) % 2 === 0 ? 40 : 200, range(0, 39_999)));
+    $small = Luminance::of(20, 20, array_map(static fn (int $at): int => ($at * 37) % 256, range(0, 399)));
+    foreach (compact('flat', 'grain', 'stripes', 'small') as $name => $picture) {
+        expect(BlurMeter::of($picture))->toBeNull($name);
+    }
+});
+
+it('measures one edge by itself, and leaves out what is not alone', function () {
+    $column = static fn (callable $at): Luminance => Luminance::of(80, 80, array_map(static fn (int $i): float => $at($i % 80 - 40), range(0, 6399)));
+    $edge = new Edge(40, 40, 1.0, 0.0, 10.0);
+    // a ramp of 8 px has the variance of a line of 8 px, though it is no bell
+    expect(sqrt(12 * EdgeWidth::variance($column(static fn (int $x): float => 50 + 100 * min(1, max(0, $x / 8 + 0.5))), $edge, 8)))
+        ->toEqualWithDelta(8.0, 2.2)
+        ->and(EdgeWidth::variance($column(static fn (int $x): float => $x < 0 ? 50.0 : 150.0), $edge, 8))
+        ->toBeLessThan(0.3)
+        ->and(EdgeWidth::variance($column(static fn (int $x): float => $x < 0 ? 50.0 : 150.0), $edge, 120))
+        ->toBeNull() // not steep enough
+        ->and(EdgeWidth::variance($column(static fn (int $x): float => abs($x) < 1 ? 150.0 : 50.0), new Edge(39, 40, 1.0, 0.0, 10.0), 8))
+        ->toBeNull(); // a thin line has two edges
+});
+
+it('blurs by as much as it says, and keeps what is even as it is', function () {
+    $point = array_fill(0, 41 * 41, 0.0);
+    $point[20 * 41 + 20] = 1.0;
+    $spread = static function (BlurKernel $kernel) use ($point): array {
+        $across = $down = $all = 0.0;
+        foreach ($kernel->blur(Luminance::of(41, 41, $point))->values as $at => $value) {
+            $across += $value * ($at % 41 - 20) ** 2;
+            $down += $value * (intdiv($at, 41) - 20) ** 2;
+            $all += $value;
+        }
+
+        return [$all, $across, $down];
+    };
+    [$all, $across, $down] = $spread(BlurKernel::disc(12.0));
+    expect($all)->toBeTo(1.0)->and($across)->toEqualWithDelta(12 ** 2 / 16, 0.2)->and($down)->toBeTo($across);
+    [$all, $across, $down] = $spread(BlurKernel::line(18.0, 0.0));
+    expect($all)->toBeTo(1.0)->and($across)->toEqualWithDelta(18 ** 2 / 12, 0.3)->and($down)->toBeLessThan(0.01);
+    [, $across, $down] = $spread(BlurKernel::line(18.0, 60.0));
+    expect($down / $across)->toEqualWithDelta(3.0, 0.15);
+    $even = Luminance::of(30, 20, array_fill(0, 600, 77));
+    expect(BlurKernel::line(7.0, 33.0)->blur($even)->values)->each->toBeTo(77.0);
+    expect(BlurKernel::disc(0.0)->blur($even)->values)->toEqual($even->values);
+});
+
+it('cuts, halves and reads pictures, and tells their noise', function () {
+    $picture = Luminance::fromBytes(4, 4, implode('', array_map(chr(...), range(0, 15))));
+    expect($picture->crop(1, 2, 2, 2)->values)
+        ->toBe([9, 10, 13, 14])
+        ->and($picture->middle(2)->values)
+        ->toBe([5, 6, 9, 10])
+        ->and($picture->middle(9))
+        ->toBe($picture)
+        ->and($picture->halved()->values)
+        ->toEqual([2.5, 4.5, 10.5, 12.5]);
+    $grain = array_map(static fn (float $one): float => 128 + 6 * $one, Dice::ofSeed(7)->normals(90_000));
+    expect(Luminance::of(300, 300, $grain)->noise())->toEqualWithDelta(6.0, 0.15);
+});
