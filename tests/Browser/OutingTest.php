@@ -55,6 +55,11 @@ it('makes a place from a GPX file, turns a bearing by keyboard, types over the s
     // an hour of the sky typed over: it is no longer made up
     $this->pick($window, 'Sky at 09:00', 'heavy cloud');
     $this->one($window, '[aria-label="give back 09:00"]');
+    $this->one($window, '[aria-label="Air at 09:00"]')->sendKeys([Key::CONTROL, 'a', Key::NULL, '48 F', Key::ENTER]);
+    $window->wait(20, 100)->until(
+        fn (): bool => $this->one($window, '[aria-label="Air at 09:00"]')->getAttribute('value') === '8.89 °C',
+        'Waited for the temperature to be read',
+    );
 
     // the hand moves by keys, and everything beneath follows
     $hand = $this->one($window, '.strip-hand');

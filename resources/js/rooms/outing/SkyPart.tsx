@@ -3,10 +3,18 @@ import { newGesture } from "../../autosave/gesture";
 import { skies } from "../../generated/vocabulary";
 import { Choice } from "../../ui/Choice";
 import { NumberField } from "../../ui/inputs";
-import { figures } from "../../units/quantity";
+import { ReadInput } from "../../ui/ReadInput";
+import { readTemperature, showTemperature } from "../../units/temperature";
 import type { Hour, Kept } from "./outing";
 
 type Props = { kept: Kept; sky: Hour[]; units: Units; onChange: (sky: Hour[], gesture: string) => void };
+
+/** What of an hour changes; what is undefined is left out of it. */
+type HourChange = { [K in keyof Hour]?: Hour[K] | undefined };
+
+/** An hour without the fields nobody has said. */
+const said = (hour: HourChange): Hour =>
+  Object.fromEntries(Object.entries(hour).filter(([, value]) => value !== undefined)) as unknown as Hour;
 
 const hourOf = (time: string): number => Number(time.slice(0, 2));
 
@@ -15,10 +23,10 @@ export function SkyPart({ kept, sky, units, onChange }: Props) {
   const from = hourOf(kept.from);
   const until = hourOf(kept.until) + (kept.until <= kept.from ? 24 : 0);
   const typed = new Map(kept.sky.map((one) => [one.hour, one]));
-  const put = (hour: number, change: Partial<Hour>, what: string): void => {
+  const put = (hour: number, change: HourChange, what: string): void => {
     const { made_up: _, ...now } = typed.get(hour) ?? sky.find((one) => one.hour === hour) ?? { hour, sky: "clear" };
     onChange(
-      [...kept.sky.filter((one) => one.hour !== hour), { ...now, ...change, hour } as Hour].toSorted(
+      [...kept.sky.filter((one) => one.hour !== hour), said({ ...now, ...change, hour })].toSorted(
         (a, b) => a.hour - b.hour,
       ),
       newGesture(`sky-${what}-${hour}`),
@@ -64,6 +72,7 @@ export function SkyPart({ kept, sky, units, onChange }: Props) {
                   <NumberField
                     bare
                     label={`Wind at ${clock}`}
+                    placeholder="wind"
                     quantity="speed"
                     units={units}
                     value={one.wind_mps ?? null}
@@ -75,6 +84,7 @@ export function SkyPart({ kept, sky, units, onChange }: Props) {
                   <NumberField
                     bare
                     label={`How far one sees at ${clock}`}
+                    placeholder="sees"
                     quantity="length"
                     units={units}
                     value={one.visibility_m ?? null}
@@ -82,12 +92,19 @@ export function SkyPart({ kept, sky, units, onChange }: Props) {
                     onChange={(visibility_m) => put(hour, { visibility_m }, "sees")}
                   />
                 </td>
-                <td className="note">
-                  {one.temperature_c === undefined
-                    ? ""
-                    : units === "metric"
-                      ? `${figures(one.temperature_c, 2)} °C`
-                      : `${figures(one.temperature_c * 1.8 + 32, 2)} °F`}
+                <td>
+                  <ReadInput
+                    label={`Air at ${clock}`}
+                    placeholder="air"
+                    className="plain-input number-input"
+                    most={16}
+                    shown={one.temperature_c === undefined ? "" : showTemperature(one.temperature_c, units)}
+                    read={(text) => readTemperature(text, units)}
+                    onTake={(celsius) =>
+                      celsius !== (one.temperature_c ?? null) &&
+                      put(hour, { temperature_c: celsius ?? undefined }, "air")
+                    }
+                  />
                 </td>
                 <td>
                   {own === undefined ? (
