@@ -8,6 +8,7 @@ use RushHold\Sharpness\BlurMeter;
 use RushHold\Sharpness\Edge;
 use RushHold\Sharpness\EdgeWidth;
 use RushHold\Sharpness\Luminance;
+use RushHold\Sharpness\Template;
 use RushHold\Shoot\BlurKernel;
 use RushHold\Shoot\Texture;
 
@@ -132,4 +133,29 @@ it('cuts, halves and reads pictures, and tells their noise', function () {
         ->toEqual([2.5, 4.5, 10.5, 12.5]);
     $grain = array_map(static fn (float $one): float => 128 + 6 * $one, Dice::ofSeed(7)->normals(90_000));
     expect(Luminance::of(300, 300, $grain)->noise())->toEqualWithDelta(6.0, 0.15);
+});
+
+it('finds a piece again, brighter, with less contrast, blurred and in noise', function () {
+    $frame = Texture::leaves(160, 120, 5, 3.0, 30.0);
+    $template = Template::of($frame->crop(60, 40, 24, 20));
+    $itself = $template->find($frame, 60, 40, 12);
+    expect([$itself->left, $itself->top])->toBe([60, 40])->and($itself->likeness)->toBeTo(1.0);
+    $grain = Dice::ofSeed(3)->normals(160 * 120);
+    $dim = Luminance::of(160, 120, array_map(static fn (float|int $value, float $one): float => 90 + 0.3 * $value + 4 * $one, BlurKernel::disc(3.0)->blur($frame)->values, $grain));
+    $found = $template->find($dim, 48, 52, 20);
+    expect([$found->left, $found->top])->toBe([60, 40])->and($found->isSure())->toBeTrue();
+    // where it is not, it says so
+    expect($template->find(Texture::leaves(160, 120, 6, 3.0, 30.0), 60, 40, 20)->isSure())->toBeFalse();
+});
+
+it('looks nowhere where there is no room or nothing to look for', function () {
+    $frame = Texture::leaves(60, 40, 5, 3.0, 20.0);
+    expect(Template::of(Luminance::of(5, 5, array_fill(0, 25, 80))))
+        ->toBeNull()
+        ->and(Template::of($frame)->find(Luminance::of(20, 20, array_fill(0, 400, 80)), 0, 0, 5))
+        ->toBeNull()
+        ->and(Template::of($frame->crop(0, 0, 8, 8))->find($frame, 100, 100, 5))
+        ->toBeNull()
+        ->and(Template::of($frame->crop(0, 0, 8, 8))->find(Luminance::of(20, 20, array_fill(0, 400, 80)), 5, 5, 5)->likeness)
+        ->toBe(0.0);
 });

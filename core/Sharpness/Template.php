@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Sharpness;
+
+/**
+ * A piece of a picture that is looked for in others, by normalised cross-correlation: alike is what goes up and down together, however
+ * bright it is and however strong its contrast. Source: docs/model.md, Sharpness of a frame.
+ */
+final readonly class Template
+{
+    /** Between places that are looked at first, in pixels; round the best of them every pixel is. */
+    private const STRIDE = 3;
+
+    /** How many of the first places are looked at more closely. */
+    private const CLOSER = 4;
+
+    /** @param  list<float>  $values  less their mean */
+    private function __construct(
+        private int $width,
+        private int $height,
+        private array $values,
+        private float $length,
+    ) {}
+
+    /** Null of a piece without any contrast: it looks like everything. */
+    public static function of(Luminance $piece): ?self
+    {
+        $mean = array_sum($piece->values) / max(1, count($piece->values));
+        $values = array_map(static fn (float|int $value): float => $value - $mean, $piece->values);
+        $length = sqrt(array_sum(array_map(static fn (float $value): float => $value * $value, $values)));
+
+        return $length < 1e-6 ? null : new self($piece->width, $piece->height, $values, $length);
+    }
+
+    /**
+     * The most alike place whose corner lies within this many pixels of a corner, all of it inside the picture; null where there is no
+     * room for one.
+     */
+    public function find(Luminance $picture, int $left, int $top, int $within): ?Sighting
+    {
+        [$from, $to] = [max(0, $left - $within), min($picture->width - $this->width, $left + $within)];
+        [$above, $below] = [max(0, $top - $within), min($picture->height - $this->height, $top + $within)];
+        if ($from > $to || $above > $below) {
+            return null;
+        }
+        $found = $this->among($picture, [$from, $to], [$above, $below], self::STRIDE);
+        $best = $found[0];
+        $near = self::STRIDE - 1;
+        foreach (array_slice($found, 0, self::CLOSER) as $one) {
+            $across = [max($from, $one->left - $near), min($to, $one->left + $near)];
+            $down = [max($above, $one->top - $near), min($below, $one->top + $near)];
+            $closer = $this->among($picture, $across, $down, 1)[0];
+            $best = $closer->likeness > $best->likeness ? $closer : $best;
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  array{int, int}  $across  first and last corner that is looked at
+     * @param  array{int, int}  $down
+     * @return non-empty-list<Sighting> the most alike first
+     */
+    private function among(Luminance $picture, array $across, array $down, int $stride): array
+    {
+        $found = [];
+        for ($y = $down[0]; $y <= $down[1]; $y += $stride) {
+            for ($x = $across[0]; $x <= $across[1]; $x += $stride) {
+                $found[] = new Sighting($x, $y, $this->likeness($picture, $x, $y));
+            }
+        }
+        usort($found, static fn (Sighting $a, Sighting $b): int => $b->likeness <=> $a->likeness);
+
+        return $found === [] ? [new Sighting($across[0], $down[0], 0.0)] : $found;
+    }
+
+    private function likeness(Luminance $picture, int $left, int $top): float
+    {
+        $sum = $squares = $product = 0.0;
+        $mine = 0;
+        $theirs = $picture->values;
+        for ($row = 0; $row < $this->height; $row++) {
+            $at = ($top + $row) * $picture->width + $left;
+            for ($end = $at + $this->width; $at < $end; $at++) {
+                $value = $theirs[$at];
+                $sum += $value;
+                $squares += $value * $value;
+                $product += $value * $this->values[$mine++];
+            }
+        }
+        $spread = $squares - $sum ** 2 / count($this->values);
+
+        // the template has no mean, so that the mean of the other drops out of the product
+        return $spread < 1e-6 ? 0.0 : $product / sqrt($spread) / $this->length;
+    }
+}
