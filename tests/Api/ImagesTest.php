@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Images\ExifReader;
+use App\Images\ExifWriter;
 use App\Images\JpegPicture;
 use App\Images\UnreadablePicture;
+use RushHold\Log\FrameFacts;
 
 /** A JPEG whose brightness goes up from left to right and has a dark square in it. */
 function jpeg(int $width, int $height, bool $progressive = false): string
@@ -59,3 +62,68 @@ it('refuses what is no JPEG, is damaged, or is too large to be taken in, in word
     ],
     'one in hundreds of passes' => ["\xFF\xD8\xFF\xE0".str_repeat("\xFF\xDA", 200), 'passes'],
 ]);
+
+it('reads what a camera wrote, and nothing that tells who or where', function () {
+    $facts = new FrameFacts(
+        takenAt: '2026-05-22T05:12:33.120',
+        offset: '+01:00',
+        shutterS: 1 / 2500,
+        fNumber: 5.6,
+        iso: 1600,
+        focalMm: 500,
+        focalIn35Mm: 750,
+        compensation: -2 / 3,
+        distanceM: 18.25,
+        orientation: 8,
+        subject: ['x' => 300, 'y' => 200, 'width' => 120, 'height' => 80],
+        body: 'Skerry One',
+        lens: 'Sandbar 500 f/5.6',
+        rating: 4,
+    );
+    $written = ExifWriter::into(jpeg(200, 100), $facts);
+    $read = ExifReader::read($written);
+    expect($read->toArray())
+        ->toEqualWithDelta($facts->toArray(), 1e-9)
+        ->and(ExifReader::read($written)->takenAt)
+        ->toBe($facts->takenAt)
+        ->and(JpegPicture::read($written)->width())
+        ->toBe(200);
+    // what nobody wrote is not known
+    expect(ExifReader::read(jpeg(200, 100))->toArray())->toBe(['orientation' => 1]);
+    expect(ExifReader::read('no picture at all')->toArray())->toBe(['orientation' => 1]);
+    expect(ExifReader::read(substr($written, 0, 90))->toArray())->toBeArray();
+});
+
+it('leaves out what cannot be true, and says so', function () {
+    $lies = ExifReader::read(
+        ExifWriter::into(
+            jpeg(200, 100),
+            new FrameFacts(
+                takenAt: '1903-02-30T25:00:00',
+                shutterS: 9000.0,
+                fNumber: 0.0,
+                focalMm: 0.0,
+                distanceM: 900_000.0,
+                body: "Skerry\x01\u{202E} \u{FFFD}One",
+                lens: str_repeat('long ', 2000),
+            ),
+        ),
+    );
+    expect($lies->takenAt)
+        ->toBeNull()
+        ->and($lies->shutterS)
+        ->toBeNull()
+        ->and($lies->fNumber)
+        ->toBeNull()
+        ->and($lies->distanceM)
+        ->toBeNull()
+        ->and($lies->body)
+        ->toBe('Skerry �One')
+        ->and(mb_strlen((string) $lies->lens))
+        ->toBe(80)
+        ->and(implode(' ', $lies->leftOut))
+        ->toContain('1903')
+        ->toContain('ExposureTime is')
+        ->toContain('characters was cut')
+        ->not->toContain('FNumber'); // 0 is what is written for what is not known
+});

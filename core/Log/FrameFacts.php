@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Log;
+
+/** What a camera wrote into a file of how the frame was taken. What it did not write, or cannot be true, is null. */
+final readonly class FrameFacts
+{
+    /**
+     * @param  ?string  $takenAt  by the camera's clock, 2026-05-22T05:12:33.120, fractions as far as they were written
+     * @param  ?string  $offset  how far that clock is ahead of UTC, +01:00
+     * @param  ?float  $compensation  in stops
+     * @param  ?float  $distanceM  to what it was focused on
+     * @param  int  $orientation  1 to 8 as EXIF has it: how the file must be turned to be looked at
+     * @param  ?array{x: int, y: int, width: int, height: int}  $subject  in pixels as the file lies
+     * @param  list<string>  $leftOut  what was written and cannot be true, in words
+     */
+    public function __construct(
+        public ?string $takenAt = null,
+        public ?string $offset = null,
+        public ?float $shutterS = null,
+        public ?float $fNumber = null,
+        public ?int $iso = null,
+        public ?float $focalMm = null,
+        public ?float $focalIn35Mm = null,
+        public ?float $compensation = null,
+        public ?float $distanceM = null,
+        public int $orientation = 1,
+        public ?array $subject = null,
+        public ?string $body = null,
+        public ?string $lens = null,
+        public ?int $rating = null,
+        public array $leftOut = [],
+    ) {}
+
+    /** @return array<string, mixed> without what is not known */
+    public function toArray(): array
+    {
+        return array_filter(
+            [
+                'taken_at' => $this->takenAt,
+                'offset' => $this->offset,
+                'shutter_s' => $this->shutterS,
+                'f_number' => $this->fNumber,
+                'iso' => $this->iso,
+                'focal_mm' => $this->focalMm,
+                'focal_in_35_mm' => $this->focalIn35Mm,
+                'compensation' => $this->compensation,
+                'distance_m' => $this->distanceM,
+                'orientation' => $this->orientation,
+                'subject' => $this->subject,
+                'body' => $this->body,
+                'lens' => $this->lens,
+                'rating' => $this->rating,
+                'left_out' => $this->leftOut === [] ? null : $this->leftOut,
+            ],
+            static fn (mixed $value): bool => $value !== null,
+        );
+    }
+}
