@@ -129,6 +129,7 @@ export function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
               onRushes={() => setComparing("rushes")}
               map={
                 <PlanMap
+                  isLeaving={isLeaving}
                   id={server.id}
                   stamp={stamp}
                   rush={draft.rush}

@@ -5,7 +5,6 @@ import type { Rush, Units } from "../../api/types";
 import { useWidth } from "../../ui/useWidth";
 import { areaLetters, areaNames, type Hold } from "../../hold/hold";
 import { figures, show, shutter } from "../../units/quantity";
-import { useIsLeaving } from "./planning";
 
 type Cell = {
   area: Hold["area"]["pattern"];
@@ -28,6 +27,8 @@ type Props = {
   stamp: string;
   rush: Rush;
   units: Units;
+  /** Whether the rush is being deleted. */
+  isLeaving: boolean;
   onMove: (distanceM: number, speedMps: number) => void;
 };
 
@@ -49,11 +50,10 @@ const nearest = (list: number[], value: number): number =>
   );
 
 /** The answer for other distances and speeds at a glance: a letter for the area, a shade for the shutter, a dot for now. */
-export function PlanMap({ id, stamp, rush, units, onMove }: Props) {
+export function PlanMap({ id, stamp, rush, units, isLeaving, onMove }: Props) {
   const grid = useRef<HTMLDivElement>(null);
   const [attach, width] = useWidth();
   const [over, setOver] = useState<[number, number] | null>(null);
-  const isLeaving = useIsLeaving(id);
   const found = useQuery({
     queryKey: ["map", id, stamp],
     enabled: !isLeaving,

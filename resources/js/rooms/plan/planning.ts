@@ -1,4 +1,4 @@
-import { useIsMutating, useQuery } from "@tanstack/react-query";
+import { useMutationState, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { request } from "../../api/client";
 import type { Plan, RushWhole } from "../../api/types";
@@ -26,12 +26,19 @@ export const moved = (draft: Draft, grip: Grip, metres: number): Draft => {
 /** Under which deletions of rushes run. */
 export const DELETION = ["delete-rush"];
 
-/** Whether a rush is being deleted: nothing more is to be asked for it. */
-export const useIsLeaving = (id: string): boolean =>
-  useIsMutating({
-    mutationKey: DELETION,
-    predicate: (one) => (one.state.variables as { id: string } | undefined)?.id === id,
-  }) > 0;
+/** Whether the rush of an open page is being deleted, or has been: nothing more is to be asked for it. */
+export function useIsLeaving(id: string): boolean {
+  const [openedAt] = useState(() => Date.now());
+  const last = useMutationState({
+    filters: {
+      mutationKey: DELETION,
+      predicate: (one) => (one.state.variables as { id: string } | undefined)?.id === id,
+    },
+    select: ({ state }) => ({ status: state.status, submittedAt: state.submittedAt }),
+  }).at(-1);
+  // one that was brought back since is open anew
+  return last !== undefined && last.status !== "error" && last.submittedAt >= openedAt;
+}
 
 /** Wait this long after the last change before other distances and speeds are planned, in ms. */
 const SETTLE_MS = 250;
