@@ -81,8 +81,8 @@ final readonly class DayFiles
             if ($walkS > 0) {
                 $add("leave-{$number}", 'Leave for '.$spot->name, $from - $walkS, $from, '', self::ALARM_MINUTES);
             }
-            foreach (self::within($day, $stay) as $at => $what) {
-                $add("{$what[0]}-{$at}", $what[1], (float) $at, $at + 300.0, $what[2]($units), 1);
+            foreach (self::within($day, $stay, $units) as $at => $what) {
+                $add("{$what[0]}-{$at}", $what[1], (float) $at, $at + 300.0, $what[2], 1);
             }
         }
         foreach ($day->cutOff as $id => $stretches) {
@@ -111,9 +111,9 @@ final readonly class DayFiles
     /**
      * What happens within a turn: the hold changes, and the light is best.
      *
-     * @return array<int, array{string, string, \Closure(Units): string}> by moment: kind, summary, description
+     * @return array<int, array{string, string, string}> by moment: kind, summary, description
      */
-    private static function within(Day $day, Stay $stay): array
+    private static function within(Day $day, Stay $stay, Units $units): array
     {
         [$from, $until] = [$day->quarterS($stay->from), $day->quarterS($stay->until)];
         $name = $day->outing->expected[$stay->rush]->name;
@@ -131,7 +131,7 @@ final readonly class DayFiles
                 $told[(int) $band->fromS()] = [
                     'change',
                     'Change the hold: '.$name,
-                    static fn (Units $units): string => self::line($hold, $units),
+                    self::line($hold, $units),
                 ];
             }
         }
@@ -142,7 +142,7 @@ final readonly class DayFiles
             $told[$at] = [
                 'best',
                 ($change === null ? 'Best light: ' : 'Best light, and change the hold: ').$name,
-                static fn (Units $units): string => "{$share} of 100 frames come out. ".($change === null ? '' : $change[2]($units)),
+                "{$share} of 100 frames come out. ".($change[2] ?? ''),
             ];
         }
 

@@ -13,13 +13,13 @@ import { useCreation } from "../../session/creation";
 import { Choice } from "../../ui/Choice";
 import { TextInput } from "../../ui/inputs";
 import { useMedia } from "../../ui/useMedia";
+import { useRested } from "../../ui/useRested";
 import { PlaceOfFields } from "../../units/unread";
 import type { Units } from "../../api/types";
 import { AtHand } from "./AtHand";
 import { DayStrip } from "./DayStrip";
 import { ExpectedList } from "./ExpectedList";
 import { HoldsOnPaper } from "./HoldsOnPaper";
-import { useRested } from "./useRested";
 import { OrderOfDay } from "./OrderOfDay";
 import { PlacePart } from "./PlacePart";
 import { SkyPart } from "./SkyPart";
@@ -255,6 +255,9 @@ const evAt = (day: Day | null, time: string): number => {
   return now === undefined ? 12 : Math.min(20, Math.max(-6, Math.round(now.ev100 * 10) / 10));
 };
 
+/** The hand may rest so long before what is dear to draw follows it, in ms. */
+const REST_MS = 250;
+
 type DayProps = { day: Day; place: Place; units: Units; kept: Kept; onSun: (sun: SunStands) => void };
 
 /** The day under the hand: only this follows where the hand goes, so that it follows at once. */
@@ -268,7 +271,7 @@ function DayShown({ day, place, units, kept, onSun }: DayProps) {
   );
   const rush = day.rushes.find((one) => one.id === (picked ?? day.order.stays[0]?.rush)) ?? day.rushes[0] ?? null;
   const rushId = kept.rushes.find((one) => one.id === rush?.id)?.rush_id ?? null;
-  const rested = Math.min(useRested(at), day.moments.length - 1);
+  const rested = Math.min(useRested(at, REST_MS), day.moments.length - 1);
   // the compasses of the place show the sun of where the hand has come to rest
   useEffect(() => {
     const now = day.moments[rested]!;

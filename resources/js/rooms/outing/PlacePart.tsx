@@ -10,9 +10,18 @@ import { figures } from "../../units/quantity";
 import { PlaceOfFields } from "../../units/unread";
 import type { SunStands } from "./Compass";
 import { FilePoints } from "./FilePoints";
-import { freeId, type OutingDay, type Place, type PlaceAutosave, type PlaceWhole, type Spot } from "./outing";
+import {
+  freeId,
+  said,
+  type Change,
+  type OutingDay,
+  type Place,
+  type PlaceAutosave,
+  type PlaceWhole,
+  type Spot,
+} from "./outing";
 import { PositionField } from "./PositionField";
-import { SpotFields, type SpotChange } from "./SpotFields";
+import { SpotFields } from "./SpotFields";
 import type { Position } from "./position";
 
 type Props = {
@@ -34,8 +43,11 @@ export function PlacePart({ record, autosave, sun, units, learnt }: Props) {
   const { place } = record.draft;
   const edit = (next: Partial<Place>, gesture: string): void =>
     autosave.edit({ place: { ...place, ...next } }, gesture);
-  const putSpot = (id: string, change: SpotChange, gesture: string): void =>
-    edit({ spots: place.spots.map((one) => (one.id === id ? clean(one, change) : one)) as Place["spots"] }, gesture);
+  const putSpot = (id: string, change: Change<Spot>, gesture: string): void =>
+    edit(
+      { spots: place.spots.map((one) => (one.id === id ? said<Spot>({ ...one, ...change }) : one)) as Place["spots"] },
+      gesture,
+    );
   const takeOffset = (offset_stops: number): void => edit({ offset_stops }, newGesture("offset"));
   return (
     <section className="told place-part" aria-label="The place">
@@ -247,10 +259,6 @@ function Learnt({ learnt, now, onTake }: LearntProps) {
     </p>
   );
 }
-
-/** A spot changed, without the fields nobody has said. */
-const clean = (spot: Spot, change: SpotChange): Spot =>
-  Object.fromEntries(Object.entries({ ...spot, ...change }).filter(([, value]) => value !== undefined)) as Spot;
 
 const newSpot = (place: Place, name: string, at: Position): Spot => ({
   id: freeId(

@@ -5,16 +5,9 @@ import { Choice } from "../../ui/Choice";
 import { NumberField } from "../../ui/inputs";
 import { ReadInput } from "../../ui/ReadInput";
 import { readTemperature, showTemperature } from "../../units/temperature";
-import type { Hour, Kept } from "./outing";
+import { said, type Change, type Hour, type Kept } from "./outing";
 
 type Props = { kept: Kept; sky: Hour[]; units: Units; onChange: (sky: Hour[], gesture: string) => void };
-
-/** What of an hour changes; what is undefined is left out of it. */
-type HourChange = { [K in keyof Hour]?: Hour[K] | undefined };
-
-/** An hour without the fields nobody has said. */
-const said = (hour: HourChange): Hour =>
-  Object.fromEntries(Object.entries(hour).filter(([, value]) => value !== undefined)) as unknown as Hour;
 
 const hourOf = (time: string): number => Number(time.slice(0, 2));
 
@@ -23,10 +16,10 @@ export function SkyPart({ kept, sky, units, onChange }: Props) {
   const from = hourOf(kept.from);
   const until = hourOf(kept.until) + (kept.until <= kept.from ? 24 : 0);
   const typed = new Map(kept.sky.map((one) => [one.hour, one]));
-  const put = (hour: number, change: HourChange, what: string): void => {
+  const put = (hour: number, change: Change<Hour>, what: string): void => {
     const { made_up: _, ...now } = typed.get(hour) ?? sky.find((one) => one.hour === hour) ?? { hour, sky: "clear" };
     onChange(
-      [...kept.sky.filter((one) => one.hour !== hour), said({ ...now, ...change, hour })].toSorted(
+      [...kept.sky.filter((one) => one.hour !== hour), said<Hour>({ ...now, ...change, hour })].toSorted(
         (a, b) => a.hour - b.hour,
       ),
       newGesture(`sky-${what}-${hour}`),

@@ -8,18 +8,15 @@ import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
 import { ReadInput } from "../../ui/ReadInput";
 import { show } from "../../units/quantity";
 import { Compass, type SunStands } from "./Compass";
-import type { Spot } from "./outing";
+import type { Change, Spot } from "./outing";
 import { bearingTo, readPosition } from "./position";
 import { PositionField } from "./PositionField";
-
-/** What of a spot changes; what is undefined is left out of it. */
-export type SpotChange = { [K in keyof Spot]?: Spot[K] | undefined };
 
 type Props = {
   spot: Spot;
   sun: SunStands | null;
   units: Units;
-  onPut: (change: SpotChange, gesture: string) => void;
+  onPut: (change: Change<Spot>, gesture: string) => void;
   /** Null where it is the only one. */
   onTakeOut: (() => void) | null;
 };

@@ -7,6 +7,14 @@ import type { Place } from "../../generated/place";
 
 export type { Day, Hour, Kept, OutingDay, OutingWhole, Place, PlaceList, PlaceWhole };
 export type Spot = Place["spots"][number];
+
+/** What of something changes; what is undefined is left out of it. */
+export type Change<T> = { [K in keyof T]?: T[K] | undefined };
+
+/** Something without the fields nobody has said. */
+export const said = <T>(of: Change<T>): T =>
+  Object.fromEntries(Object.entries(of).filter(([, value]) => value !== undefined)) as T;
+
 export type Expected = Kept["rushes"][number];
 export type Along = Day["rushes"][number];
 export type Band = Along["bands"][number];

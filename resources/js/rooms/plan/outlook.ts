@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
 import { request } from "../../api/client";
 import type { Outlook } from "../../generated/answers";
 import type { Rush } from "../../api/types";
 import type { Draft } from "../../rush/draft";
+import { useRested } from "../../ui/useRested";
 
 export type { Outlook };
 export type FrontierPoint = Outlook["frontier"][number];
@@ -12,19 +12,9 @@ export type Help = Outlook["helps"][number];
 /** Wait this long after a plan has come to stand before its outlook is asked for, in ms: it costs many passes. */
 const STANDS_MS = 600;
 
-/** The stamp of the last plan that stood for a while. */
-const useStood = (stamp: string): string => {
-  const [stood, setStood] = useState("");
-  useEffect(() => {
-    const timer = window.setTimeout(() => setStood(stamp), STANDS_MS);
-    return () => window.clearTimeout(timer);
-  }, [stamp]);
-  return stood;
-};
-
 /** What a plan may look forward to, asked for once it has stood for a moment; the one before stays until then. */
 export function useOutlook(id: string, stamp: string, stands: boolean) {
-  const stood = useStood(stamp);
+  const stood = useRested(stamp, STANDS_MS, "");
   return useQuery({
     queryKey: ["outlook", id, stood],
     queryFn: ({ signal }) => request<Outlook | null>("GET", `rushes/${id}/rehearsal/outlook`, undefined, signal),
