@@ -34,7 +34,12 @@ final readonly class DayCache
 
     public function of(OutingRecord $outing, User $user): DayRecord
     {
-        $document = $this->composer->document($outing, $user);
+        return $this->composed($outing, $this->composer->document($outing, $user), $user);
+    }
+
+    /** @param  array<string, mixed>  $document  outing/1 of that outing, for who needs it as well */
+    public function composed(OutingRecord $outing, array $document, User $user): DayRecord
+    {
         $fingerprint = md5((string) json_encode([self::RECKONING, $document, $user->assumptions]));
         $kept = $outing->reckoned;
         $units = $user->units();

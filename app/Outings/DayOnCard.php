@@ -17,12 +17,13 @@ final readonly class DayOnCard
     /** @return array<string, RushAtHour> by id of the rush; empty where the day cannot be worked out */
     public function of(OutingRecord $outing, User $user): array
     {
-        $text = $this->days->of($outing, $user)->text($user->units());
+        $document = $this->composer->document($outing, $user);
+        $text = $this->days->composed($outing, $document, $user)->text($user->units());
         if ($text === null) {
             return [];
         }
         $day = Reader::of(Reader::plain(json_decode($text->text, true)));
-        $value = Outing::fromArray($this->composer->document($outing, $user));
+        $value = Outing::fromArray($document);
         $conditions = $value->conditions($user->assumed());
         $ids = [];
         foreach (Reader::of(Reader::plain($outing->document))->objects('rushes') as $kept) {
