@@ -11,15 +11,15 @@ final readonly class BlurFound
      * @param  float  $isoPx  diameter of the disc that blurs as much in all directions
      * @param  float  $motionPx  length of the line that blurs as much along one
      * @param  float  $motionDeg  that direction, from the rows clockwise on the screen, 0 to 180
-     * @param  int  $edges  how many edges have said so
-     * @param  int  $directions  in how many of twelve directions
+     * @param  float  $misfit  how far it is from explaining what is there, in squares of logarithms of power
+     * @param  float  $lineHelps  by how much the line explains it better than no line would, in the same weighed by bins
      */
     public function __construct(
         public float $isoPx,
         public float $motionPx,
         public float $motionDeg,
-        public int $edges,
-        public int $directions,
+        public float $misfit = 0.0,
+        public float $lineHelps = 0.0,
     ) {}
 
     /** Both together, as the blur of a plan is: root of the sum of squares. */
@@ -31,11 +31,12 @@ final readonly class BlurFound
     /** The same in a picture so many times as large. */
     public function enlarged(float $times): self
     {
-        return $this->with($this->isoPx * $times, $this->motionPx * $times);
-    }
-
-    public function with(float $isoPx, float $motionPx): self
-    {
-        return new self($isoPx, $motionPx, $this->motionDeg, $this->edges, $this->directions);
+        return new self(
+            $this->isoPx * $times,
+            $this->motionPx * $times,
+            $this->motionDeg,
+            $this->misfit,
+            $this->lineHelps,
+        );
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 use RushHold\Rehearsal\Scene\Dice;
 use RushHold\Sharpness\BlurFound;
 use RushHold\Sharpness\BlurMeter;
-use RushHold\Sharpness\Edge;
-use RushHold\Sharpness\EdgeWidth;
+use RushHold\Sharpness\Fourier;
 use RushHold\Sharpness\Luminance;
+use RushHold\Sharpness\Rings;
+use RushHold\Sharpness\Spectrum;
 use RushHold\Sharpness\Template;
 use RushHold\Shoot\BlurKernel;
 use RushHold\Shoot\Texture;
@@ -36,7 +37,7 @@ function apart(float $one, float $other): float
 }
 
 it('measures how wide a lens that is focused elsewhere has blurred, on surfaces nothing was tuned with', function (int $seed) {
-    $last = 0.0;
+    $last = -1.0;
     foreach ([0.0, 2.0, 4.0, 7.0, 10.0] as $disc) {
         $found = BlurMeter::of(photographed($seed, $disc));
         expect($found)->toBeInstanceOf(BlurFound::class)->and($found->isoPx)->toBeGreaterThan($last, "{$disc} px");
@@ -83,18 +84,42 @@ it('says nothing where there is nothing to say', function () {
     }
 });
 
-it('measures one edge by itself, and leaves out what is not alone', function () {
-    $column = static fn (callable $at): Luminance => Luminance::of(80, 80, array_map(static fn (int $i): float => $at($i % 80 - 40), range(0, 6399)));
-    $edge = new Edge(40, 40, 1.0, 0.0, 10.0);
-    // a ramp of 8 px has the variance of a line of 8 px, though it is no bell
-    expect(sqrt(12 * EdgeWidth::variance($column(static fn (int $x): float => 50 + 100 * min(1, max(0, $x / 8 + 0.5))), $edge, 8)))
-        ->toEqualWithDelta(8.0, 2.2)
-        ->and(EdgeWidth::variance($column(static fn (int $x): float => $x < 0 ? 50.0 : 150.0), $edge, 8))
-        ->toBeLessThan(0.3)
-        ->and(EdgeWidth::variance($column(static fn (int $x): float => $x < 0 ? 50.0 : 150.0), $edge, 120))
-        ->toBeNull() // not steep enough
-        ->and(EdgeWidth::variance($column(static fn (int $x): float => abs($x) < 1 ? 150.0 : 50.0), new Edge(39, 40, 1.0, 0.0, 10.0), 8))
-        ->toBeNull(); // a thin line has two edges
+it('adds up the power of waves, two squares at a time', function () {
+    $wave = static fn (int $across, int $down, float $strong): array => array_map(
+        static fn (int $at): float => $strong * cos((2 * M_PI * ($across * ($at % 16) + $down * intdiv($at, 16))) / 16),
+        range(0, 255),
+    );
+    $power = Fourier::power($wave(3, 0, 1.0), $wave(2, 5, 2.0), 16);
+    // columns, then rows; a wave and its opposite share it: (256 / 2)² each
+    expect($power[3 * 16])
+        ->toEqualWithDelta(128 ** 2, 1e-6)
+        ->and($power[13 * 16])
+        ->toEqualWithDelta(128 ** 2, 1e-6)
+        ->and($power[2 * 16 + 5])
+        ->toEqualWithDelta(256 ** 2, 1e-6)
+        ->and(array_sum($power))
+        ->toEqualWithDelta(2 * 128 ** 2 + 2 * 256 ** 2, 1e-6);
+});
+
+it('finds the power of noise where there is only noise, in every direction', function () {
+    $grain = Luminance::of(320, 320, array_map(static fn (float $one): float => 100 + 5 * $one, Dice::ofSeed(9)->normals(320 * 320)));
+    $spectrum = Spectrum::of($grain, 64);
+    $bins = count($spectrum->power);
+    expect(array_sum($spectrum->power) / $bins / $spectrum->grain)->toEqualWithDelta(25.0, 1.5);
+    $rings = count($spectrum->rings->waves);
+    expect($bins)->toBe(Rings::SECTORS * $rings)->and($spectrum->rings->waves)->each->toBeBetween(3 / 64, 0.5);
+});
+
+it('measures a small piece too, and one whose noise has been smoothed away', function () {
+    $smooth = static fn (Luminance $picture): Luminance => BlurKernel::disc(2.0)->blur($picture);
+    foreach ([[6.0, 0.0], [0.0, 9.0]] as [$disc, $line]) {
+        $small = BlurMeter::of(photographed(71, $disc, $line, 130.0)->crop(200, 220, 90, 90));
+        expect($small->totalPx() / ($disc + $line))->toBeBetween(1 / 1.4, 1.4);
+        $noisy = BlurMeter::of($smooth(photographed(71, $disc, $line, 130.0, 9.0)));
+        expect($noisy->totalPx() / ($disc + $line))->toBeBetween(1 / 1.4, 1.4, "{$disc} {$line}: {$noisy->isoPx} {$noisy->motionPx}");
+    }
+    // wide blur asks for a smaller picture
+    expect(BlurMeter::of(photographed(72, 24.0))->isoPx / 24)->toBeBetween(1 / 1.4, 1.4);
 });
 
 it('blurs by as much as it says, and keeps what is even as it is', function () {
