@@ -19,6 +19,16 @@ final class UnreadablePicture extends \RuntimeException
         );
     }
 
+    public static function absent(): self
+    {
+        return new self('There is no such file, or it may not be read.');
+    }
+
+    public static function heavier(int $most): self
+    {
+        return new self(sprintf('It is larger than %d MB.', intdiv($most, 1_000_000)));
+    }
+
     public static function noJpeg(): self
     {
         return new self('It is no JPEG.');

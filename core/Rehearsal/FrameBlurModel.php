@@ -74,8 +74,7 @@ final readonly class FrameBlurModel
         $own = $this->ownMps * $ownScatter;
         $motion = ($f / ($distanceM * 1000 - $f)) * 1000 * $this->shutterS * sqrt($pan * $pan + $own * $own);
         $shake = $this->shakeMm * $shakeScatter;
-        // the blur disc f²·|s−q| / (N·s·(q−f)), with 1/q for q
-        $off = ($f * $f * abs(1 - $distanceM * $dioptres)) / ($this->fNumber * $distanceM * (1000 - $f * $dioptres));
+        $off = $this->discMm($distanceM, $dioptres);
         $defocus = sqrt($off * $off + $this->groupMm ** 2);
         // the blur by turbulence goes with the distance to the power of 3/5
         $shimmer = $this->shimmerMm > 0 ? $this->shimmerMm * ($distanceM / $this->shimmerAtM) ** 0.6 : 0.0;
@@ -93,5 +92,17 @@ final readonly class FrameBlurModel
                     $shimmer * $shimmer,
             ),
         ];
+    }
+
+    /**
+     * The blur disc f²·|s−q| / (N·s·(q−f)) in mm, with 1/q for q.
+     *
+     * @param  float  $dioptres  where the plane is, in 1/m
+     */
+    public function discMm(float $distanceM, float $dioptres): float
+    {
+        $f = $this->focalMm;
+
+        return ($f * $f * abs(1 - $distanceM * $dioptres)) / ($this->fNumber * $distanceM * (1000 - $f * $dioptres));
     }
 }

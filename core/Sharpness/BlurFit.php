@@ -82,7 +82,7 @@ final class BlurFit
             $this->weights[] = $weight;
             $this->over[] = $power > self::OVER_NOISE * $grain ? $weight : 0.0;
         }
-        foreach (array_chunk($this->over, $this->rings) as $ofSector) {
+        foreach (array_chunk($this->over, max(1, $this->rings)) as $ofSector) {
             $this->overBySector[] = array_sum($ofSector);
         }
     }
@@ -95,11 +95,22 @@ final class BlurFit
         return $fit->says() ? $fit->found() : null;
     }
 
+    /** The disc alone, in px, where nobody asks for more. */
+    public static function disc(Spectrum $spectrum, int $side, float $noise): ?float
+    {
+        $fit = new self($spectrum, $side, $noise);
+        if (! $fit->says()) {
+            return null;
+        }
+
+        return $fit->between($fit->fading->discs, $fit->bestDisc(0, 0), fn (int $at): float => $fit->cost($at, 0, 0));
+    }
+
     /** Whether enough waves stand over the noise, in enough directions. */
     private function says(): bool
     {
         $sectors = $bins = 0;
-        foreach (array_chunk($this->over, $this->rings) as $ofSector) {
+        foreach (array_chunk($this->over, max(1, $this->rings)) as $ofSector) {
             $count = count(array_filter($ofSector, static fn (float $weight): bool => $weight > 0));
             $bins += $count;
             $sectors += $count >= 2 ? 1 : 0;
@@ -136,12 +147,15 @@ final class BlurFit
 
     private function bestDisc(int $line, int $turn): int
     {
-        $costs = array_map(
-            fn (int $disc): float => $this->cost($disc, $line, $turn),
-            array_keys($this->fading->discs),
-        );
+        [$least, $best] = [INF, 0];
+        foreach (array_keys($this->fading->discs) as $disc) {
+            $cost = $this->cost($disc, $line, $turn);
+            if ($cost < $least) {
+                [$least, $best] = [$cost, $disc];
+            }
+        }
 
-        return (int) array_search(min($costs), $costs, true);
+        return $best;
     }
 
     /** @return array{int, int, int} with this disc */
@@ -203,14 +217,15 @@ final class BlurFit
      */
     private function between(array $sizes, int $at, \Closure $cost): float
     {
-        if ($at === 0 || $at === count($sizes) - 1) {
-            return $sizes[$at];
+        [$smaller, $larger] = [$sizes[$at - 1] ?? null, $sizes[$at + 1] ?? null];
+        if ($smaller === null || $larger === null) {
+            return $sizes[$at] ?? 0.0;
         }
         [$before, $here, $after] = [$cost($at - 1), $cost($at), $cost($at + 1)];
         $bend = $before - 2 * $here + $after;
         $off = $bend > 1e-12 ? max(-0.5, min(0.5, ($before - $after) / 2 / $bend)) : 0.0;
 
-        return $sizes[$at] + $off * ($off < 0 ? $sizes[$at] - $sizes[$at - 1] : $sizes[$at + 1] - $sizes[$at]);
+        return $sizes[$at] + $off * ($off < 0 ? $sizes[$at] - $smaller : $larger - $sizes[$at]);
     }
 
     /** How badly this disc and this line explain what is there: squares of what is off, in logarithms of power. */

@@ -17,7 +17,7 @@ final class BlurMeter
     private const WINDOWS = [128, 64];
 
     /** Wider blur than this is measured again at half the size, in pixels. */
-    private const WIDE_PX = 11.0;
+    public const WIDE_PX = 11.0;
 
     /** What is weaker than this is not relied on, in brightness: compression leaves a pattern of its own there. */
     private const LEAST = 2.5;
@@ -47,6 +47,25 @@ final class BlurMeter
             }
             $picture = $picture->halved();
         }
+    }
+
+    /** Diameter of the disc alone that explains a piece of one window best, in px; null where too little stands in it. */
+    public static function disc(Luminance $piece, int $side): ?float
+    {
+        return BlurFit::disc(Spectrum::of($piece, $side), $side, max(self::LEAST, $piece->noise()));
+    }
+
+    /**
+     * What blurs several pieces alike, each at least a window large; null where too little stands in them.
+     *
+     * @param  non-empty-list<Luminance>  $pieces
+     */
+    public static function together(array $pieces): ?BlurFound
+    {
+        $noise = array_map(static fn (Luminance $piece): float => $piece->noise(), $pieces);
+        $side = self::WINDOWS[0];
+
+        return self::seen(Spectrum::together($pieces, $side), $side, array_sum($noise) / count($noise));
     }
 
     private static function once(Luminance $picture): ?BlurFound

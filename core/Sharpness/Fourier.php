@@ -16,18 +16,32 @@ final class Fourier
      *
      * @param  list<float>  $one
      * @param  list<float>  $other
-     * @return list<float> |Z|² of one + i·other: the squares' own powers are half the sum of a wave's and its opposite's
+     * @return list<float> absolute squares of one + i·other: the squares' own powers are half the sum of a wave's and its opposite's
      */
     public static function power(array $one, array $other, int $side): array
     {
-        [$re, $im] = self::rows($one, $other, $side);
-        [$re, $im] = self::rows(self::turned($re, $side), self::turned($im, $side), $side);
+        [$re, $im] = self::waves($one, $other, $side);
         $power = [];
         foreach ($re as $at => $value) {
             $power[] = $value * $value + $im[$at] * $im[$at];
         }
 
         return $power;
+    }
+
+    /**
+     * The waves of a square, columns first. Done to its own answer with both parts exchanged, it gives the square back, exchanged and
+     * side² times as large.
+     *
+     * @param  list<float>  $re
+     * @param  list<float>  $im
+     * @return array{list<float>, list<float>}
+     */
+    public static function waves(array $re, array $im, int $side): array
+    {
+        [$re, $im] = self::rows($re, $im, $side);
+
+        return self::rows(self::turned($re, $side), self::turned($im, $side), $side);
     }
 
     /**
@@ -95,7 +109,7 @@ final class Fourier
                 array_map(static fn (int $at): int => 2 * $at + 1, $order),
             );
         }
-        $angles = array_map(static fn (int $at): float => (2 * M_PI * $at) / $side, range(0, $side / 2 - 1));
+        $angles = array_map(static fn (int $at): float => (2 * M_PI * $at) / $side, range(0, intdiv($side, 2) - 1));
 
         return [$order, array_map(cos(...), $angles), array_map(sin(...), $angles)];
     }

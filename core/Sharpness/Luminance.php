@@ -64,6 +64,29 @@ final readonly class Luminance
         return new self($width, $height, $values);
     }
 
+    /** So many times as large, each pixel between the four it lies between. */
+    public function scaled(float $times): self
+    {
+        $width = max(2, (int) round($this->width * $times));
+        $height = max(2, (int) round($this->height * $times));
+        $values = [];
+        for ($y = 0; $y < $height; $y++) {
+            $down = max(0.0, min($this->height - 1.001, ($y + 0.5) / $times - 0.5));
+            $top = (int) $down;
+            for ($x = 0; $x < $width; $x++) {
+                $across = max(0.0, min($this->width - 1.001, ($x + 0.5) / $times - 0.5));
+                $at = $top * $this->width + (int) $across;
+                $right = $across - (int) $across;
+                $below = $at + $this->width;
+                $upper = $this->values[$at] + $right * ($this->values[$at + 1] - $this->values[$at]);
+                $lower = $this->values[$below] + $right * ($this->values[$below + 1] - $this->values[$below]);
+                $values[] = $upper + ($down - $top) * ($lower - $upper);
+            }
+        }
+
+        return new self($width, $height, $values);
+    }
+
     /**
      * Spread of the noise in it: what is left where everything smooth is taken away. Source: docs/model.md, Sharpness of a frame.
      */

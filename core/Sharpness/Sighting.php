@@ -8,7 +8,7 @@ namespace RushHold\Sharpness;
 final readonly class Sighting
 {
     /** Likeness under which nobody should rely on it. */
-    private const SURE = 0.6;
+    private const SURE = 0.5;
 
     /**
      * @param  int  $left  of its upper left corner, in pixels of the other picture

@@ -25,10 +25,22 @@ final class Spectrum
     /** Of a picture that is at least one window wide and high. */
     public static function of(Luminance $picture, int $side): self
     {
+        return self::together([$picture], $side);
+    }
+
+    /**
+     * Of several pieces alike.
+     *
+     * @param  non-empty-list<Luminance>  $pictures
+     */
+    public static function together(array $pictures, int $side): self
+    {
         [$window, $grain] = self::window($side);
         $rings = Rings::of($side);
         $sums = array_fill(0, count($rings->counts), 0.0);
-        $pieces = self::pieces($picture, $side, $window);
+        $pieces = array_merge(
+            ...array_map(static fn (Luminance $one): array => self::pieces($one, $side, $window), $pictures),
+        );
         $count = count($pieces);
         for ($at = 0; $at < $count; $at += 2) {
             $power = Fourier::power($pieces[$at], $pieces[$at + 1] ?? array_fill(0, $side * $side, 0.0), $side);

@@ -16,6 +16,9 @@ final readonly class Template
     /** How many of the first places are looked at more closely. */
     private const CLOSER = 4;
 
+    /** Places with less than this share of its own contrast are less alike by as much. */
+    private const CONTRAST = 0.4;
+
     /** @param  list<float>  $values  less their mean */
     private function __construct(
         private int $width,
@@ -92,7 +95,9 @@ final readonly class Template
         }
         $spread = $squares - $sum ** 2 / count($this->values);
 
-        // the template has no mean, so that the mean of the other drops out of the product
-        return $spread < 1e-6 ? 0.0 : $product / sqrt($spread) / $this->length;
+        // the template has no mean, so that the mean of the other drops out of the product; hardly any contrast is like everything
+        return $spread < 1e-6
+            ? 0.0
+            : ($product / sqrt($spread) / $this->length) * min(1.0, sqrt($spread) / (self::CONTRAST * $this->length));
     }
 }

@@ -8,7 +8,10 @@ use App\Documents\SchemaChecker;
 use Illuminate\Console\Command;
 use RushHold\Faults\Fault;
 use RushHold\Faults\FaultyDocument;
+use RushHold\Faults\MissingField;
 use RushHold\Faults\UnreadableDocument;
+use RushHold\Kit\Kit;
+use RushHold\Rush\Rush;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** A command that prints JSON on standard output; bad input ends with 2 and one line per fault on standard error. */
@@ -18,25 +21,33 @@ abstract class CraftCommand extends Command
     {
         try {
             $answer = $this->answer();
+            foreach (is_array($answer) ? [$answer] : $answer as $line) {
+                $this->output->writeln(
+                    json_encode($line, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+                    OutputInterface::OUTPUT_RAW,
+                );
+            }
         } catch (FaultyDocument $faulty) {
             return $this->refuse($faulty->faults);
         } catch (Fault $fault) {
             return $this->refuse([$fault]);
         }
-        $this->output->writeln(
-            json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
-            OutputInterface::OUTPUT_RAW,
-        );
 
-        return self::SUCCESS;
+        return $this->exit();
     }
 
     /**
-     * @return array<string, mixed>
+     * @return iterable<array<string, mixed>>|array<string, mixed> one object, or one a line as they come
      *
      * @throws Fault|FaultyDocument for bad input
      */
-    abstract protected function answer(): array;
+    abstract protected function answer(): iterable;
+
+    /** How it ends once all has been printed. */
+    protected function exit(): int
+    {
+        return self::SUCCESS;
+    }
 
     protected function text(mixed $value): string
     {
@@ -60,6 +71,28 @@ abstract class CraftCommand extends Command
         } catch (FaultyDocument $faulty) {
             return [[], $faulty->faults];
         }
+    }
+
+    /**
+     * A rush and a kit, each from its file.
+     *
+     * @return array{Rush, Kit}
+     *
+     * @throws Fault|FaultyDocument what is amiss in either
+     */
+    protected function rushAndKit(SchemaChecker $checker, string $rushFile, string $kitFile): array
+    {
+        if ($kitFile === '') {
+            throw MissingField::named('--kit');
+        }
+        [$rush, $faults] = $this->document($checker, $rushFile, 'rush');
+        [$kit, $more] = $this->document($checker, $kitFile, 'kit');
+        $all = [...$faults, ...$more];
+        if ($all !== []) {
+            throw new FaultyDocument($all);
+        }
+
+        return [Rush::fromArray($rush), Kit::fromArray($kit)];
     }
 
     /** @param  list<Fault>  $faults */

@@ -5,11 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Documents\SchemaChecker;
-use RushHold\Faults\FaultyDocument;
-use RushHold\Faults\MissingField;
-use RushHold\Kit\Kit;
 use RushHold\Planning\Planner;
-use RushHold\Rush\Rush;
 use RushHold\Wording\Plan\PlanDocument;
 
 /** Prints the plan for a rush and a kit. */
@@ -26,17 +22,13 @@ final class HoldPlan extends CraftCommand
 
     protected function answer(): array
     {
-        if ($this->option('kit') === null) {
-            throw MissingField::named('--kit');
-        }
-        [$rush, $faults] = $this->document($this->checker, $this->text($this->argument('rush')), 'rush');
-        [$kit, $more] = $this->document($this->checker, $this->text($this->option('kit')), 'kit');
-        $all = [...$faults, ...$more];
-        if ($all !== []) {
-            throw new FaultyDocument($all);
-        }
-
-        $plan = $this->planner->plan(Rush::fromArray($rush), Kit::fromArray($kit));
+        $plan = $this->planner->plan(
+            ...$this->rushAndKit(
+                $this->checker,
+                $this->text($this->argument('rush')),
+                $this->text($this->option('kit')),
+            ),
+        );
 
         return PlanDocument::of($plan, $this->planner->tips($plan));
     }

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Sharpness;
+
+/** How sharp a frame is here and there: tiles side by side, each with the diameter of the disc that blurs it. */
+final readonly class BlurMap
+{
+    public const COLUMNS = 9;
+
+    public const ROWS = 6;
+
+    /** How much of a tile is looked at, in px to a side. */
+    private const SIDE = 64;
+
+    /** What is looked at to tell what all around is blurred by, in px to a side; and in how many of the tiles. */
+    private const LARGER = 128;
+
+    private const MOST = 6;
+
+    /** No less of it differs from pixel to pixel where there is something to see, in brightness. */
+    private const STIR = 1.0;
+
+    /**
+     * @param  list<?float>  $discPx  row by row; null where nothing stands
+     * @param  list<float>  $stirs  how much each tile differs from pixel to pixel, in brightness
+     */
+    private function __construct(private Picture $picture, public array $discPx, private array $stirs) {}
+
+    public static function of(Picture $picture): self
+    {
+        $discs = $stirs = [];
+        foreach (range(0, self::ROWS * self::COLUMNS - 1) as $tile) {
+            $piece = self::piece($picture, $tile, self::SIDE);
+            $discs[] = $piece === null ? null : BlurMeter::disc($piece, self::SIDE);
+            $stirs[] = $piece === null ? 0.0 : self::stir($piece);
+        }
+
+        return new self($picture, $discs, $stirs);
+    }
+
+    /** @return array{float, float} the middle of a tile, as shares of the frame */
+    public static function middle(int $tile): array
+    {
+        return [
+            (($tile % self::COLUMNS) + 0.5) / self::COLUMNS,
+            (intdiv($tile, self::COLUMNS) + 0.5) / self::ROWS,
+        ];
+    }
+
+    /** @return array{float, float} from the middle of this to a place in the frame, in px to the right and downwards */
+    public function from(Box $box, float $x, float $y): array
+    {
+        return [$x * $this->picture->width() - $box->middleX(), $y * $this->picture->height() - $box->middleY()];
+    }
+
+    /** What blurs everything along the border of the frame alike, away from this; null where nothing stands there. */
+    public function outside(Box $box): ?BlurFound
+    {
+        $tiles = array_filter(
+            $this->tilesOutside($box),
+            fn (int $tile): bool => $this->stirs[$tile] > self::STIR && self::isAtBorder($tile),
+        );
+        usort($tiles, fn (int $one, int $other): int => $this->stirs[$other] <=> $this->stirs[$one]);
+        $pieces = [];
+        foreach (array_slice($tiles, 0, self::MOST) as $tile) {
+            $piece = self::piece($this->picture, $tile, self::LARGER);
+            if ($piece !== null) {
+                $pieces[] = $piece;
+            }
+        }
+
+        return $pieces === [] ? null : BlurMeter::together($pieces);
+    }
+
+    /** @return list<int> tiles whose middle lies outside of it, and does not touch it */
+    public function tilesOutside(Box $box): array
+    {
+        [$width, $height] = [$this->picture->width(), $this->picture->height()];
+        $reach = self::LARGER / 2;
+
+        return array_values(
+            array_filter(range(0, self::ROWS * self::COLUMNS - 1), static function (int $tile) use ($box, $width, $height, $reach): bool {
+                [$x, $y] = self::middle($tile);
+
+                return abs($x * $width - $box->middleX()) > $box->width / 2 + $reach ||
+                    abs($y * $height - $box->middleY()) > $box->height / 2 + $reach;
+            }),
+        );
+    }
+
+    private static function isAtBorder(int $tile): bool
+    {
+        return in_array($tile % self::COLUMNS, [0, self::COLUMNS - 1], true) ||
+            in_array(intdiv($tile, self::COLUMNS), [0, self::ROWS - 1], true);
+    }
+
+    private static function piece(Picture $picture, int $tile, int $side): ?Luminance
+    {
+        [$x, $y] = self::middle($tile);
+        $left = (int) ($x * $picture->width()) - intdiv($side, 2);
+        $top = (int) ($y * $picture->height()) - intdiv($side, 2);
+        $piece = $picture->piece($left, $top, $side, $side);
+
+        return $left < 0 || $top < 0 || $piece->width < $side || $piece->height < $side ? null : $piece;
+    }
+
+    private static function stir(Luminance $piece): float
+    {
+        $sum = 0.0;
+        $end = count($piece->values) - 4;
+        for ($at = 0; $at < $end; $at += 3) {
+            // over some pixels, so that noise counts less than what stands there
+            $sum += abs($piece->values[$at + 4] - $piece->values[$at]);
+        }
+
+        return $sum / max(1, $end / 3) - M_SQRT2 * $piece->noise();
+    }
+}

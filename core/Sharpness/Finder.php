@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Sharpness;
+
+/**
+ * Finds a subject of one frame again in the others of its burst: on an eighth of the picture and smaller still, first near where it was
+ * last, then everywhere.
+ */
+final class Finder
+{
+    private const EIGHTH = 8;
+
+    /** A template is halved until it is no wider or higher than this, in px of the reduced picture. */
+    private const WIDEST = 20;
+
+    /** It is looked for with this much around it, as a share of its sides, and no smaller than this, in px of the reduced picture. */
+    private const AROUND = 2.2;
+
+    private const SMALLEST = 8;
+
+    /** It is thought to be near by, within this share of the frame, unless elsewhere it is so much more alike. */
+    private const NEAR = 0.2;
+
+    private const MORE = 0.1;
+
+    /** How far round the best coarse place it is looked for closely, in px of the eighth. */
+    private const CLOSE = 3;
+
+    /** Where it is not clearly found, it is looked for so many times as large too: it may have come nearer. */
+    private const SIZES = [1.15, 0.87, 1.32, 0.76];
+
+    private const CLEAR = 0.75;
+
+    private function __construct(private readonly Box $box, private readonly Box $cut, private readonly Luminance $piece) {}
+
+    /** @return ?self null of a subject without contrast */
+    public static function of(Luminance $eighth, Box $box): ?self
+    {
+        $cut = (new Box(
+            intdiv($box->x, self::EIGHTH),
+            intdiv($box->y, self::EIGHTH),
+            (int) ceil($box->width / self::EIGHTH),
+            (int) ceil($box->height / self::EIGHTH),
+        ))
+            ->grown(self::AROUND)
+            ->between(self::SMALLEST, 10_000)
+            ->inside($eighth->width, $eighth->height);
+        $piece = $eighth->crop($cut->x, $cut->y, $cut->width, $cut->height);
+
+        return Template::of($piece) === null ? null : new self($box, $cut, $piece);
+    }
+
+    /** @return array{Box, Sighting} where it is in another frame of the same size, and how alike what is there */
+    public function find(Luminance $eighth): array
+    {
+        $best = $this->sized($eighth, 1.0);
+        foreach (self::SIZES as $times) {
+            if ($best !== null && $best[1]->likeness >= self::CLEAR) {
+                break;
+            }
+            $other = $this->sized($eighth, $times);
+            if ($other !== null && $other[1]->likeness > ($best === null ? 0.0 : $best[1]->likeness)) {
+                $best = $other;
+            }
+        }
+
+        return $best ?? [$this->box, new Sighting($this->cut->x, $this->cut->y, 0.0)];
+    }
+
+    /** @return ?array{Box, Sighting} it so many times as large; null where there is no room for it */
+    private function sized(Luminance $eighth, float $times): ?array
+    {
+        $piece = $times === 1.0 ? $this->piece : $this->piece->scaled($times);
+        $small = $piece;
+        $reduced = $eighth;
+        $parts = 1;
+        while (max($small->width, $small->height) > self::WIDEST && min($small->width, $small->height) >= 2 * self::SMALLEST) {
+            $small = $small->halved();
+            $reduced = $reduced->halved();
+            $parts *= 2;
+        }
+        $coarse = Template::of($small);
+        $found = $coarse === null ? null : $this->roughly($coarse, $reduced, $parts);
+        $found = $found === null
+            ? null
+            : Template::of($piece)?->find($eighth, $found->left * $parts, $found->top * $parts, $parts + self::CLOSE);
+        if ($found === null) {
+            return null;
+        }
+        // where the subject lies in what was cut out with it
+        $left = $this->box->x - self::EIGHTH * $this->cut->x;
+        $top = $this->box->y - self::EIGHTH * $this->cut->y;
+
+        return [
+            new Box(
+                (int) round(self::EIGHTH * $found->left + $times * $left),
+                (int) round(self::EIGHTH * $found->top + $times * $top),
+                (int) round($times * $this->box->width),
+                (int) round($times * $this->box->height),
+            ),
+            $found,
+        ];
+    }
+
+    private function roughly(Template $coarse, Luminance $reduced, int $parts): ?Sighting
+    {
+        $anywhere = $coarse->find($reduced, 0, 0, max($reduced->width, $reduced->height));
+        $near = $coarse->find(
+            $reduced,
+            intdiv($this->cut->x, $parts),
+            intdiv($this->cut->y, $parts),
+            (int) (self::NEAR * $reduced->width),
+        );
+
+        return $near !== null && $anywhere !== null && $near->likeness > $anywhere->likeness - self::MORE
+            ? $near
+            : $anywhere;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Sharpness;
+
+/** What a frame shows of its subject, and what it has died of. */
+enum FrameVerdict: string
+{
+    /** All blur together is within the standard. */
+    case Sharp = 'sharp';
+
+    /** The same, and what is behind streaks: the camera went with it. */
+    case Panned = 'panned';
+
+    /** It streaks, what is around it does not, or otherwise. */
+    case Moved = 'moved';
+
+    /** All streaks alike: the hands. */
+    case Shaken = 'shaken';
+
+    /** Something else is sharp. */
+    case Elsewhere = 'elsewhere';
+
+    /** Nothing is sharp. */
+    case Soft = 'soft';
+
+    /** It is not to be seen: outside the frame, or behind something. */
+    case Out = 'out';
+
+    case Dark = 'dark';
+
+    case Bright = 'bright';
+
+    /** Too little stands where it should be to say anything. */
+    case Unclear = 'unclear';
+
+    public function isKeeper(): bool
+    {
+        return $this === self::Sharp || $this === self::Panned;
+    }
+}

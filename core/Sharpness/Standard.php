@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Sharpness;
+
+use RushHold\Kit\Kit;
+use RushHold\Log\FrameFacts;
+use RushHold\Optics\SharpnessStandard;
+
+/** How many pixels of blur a frame may have, and how large a pixel is on the sensor. */
+final readonly class Standard
+{
+    /**
+     * @param  float  $limitPx  the largest blur that counts as sharp
+     * @param  ?float  $pitchMm  from pixel to pixel on the sensor, null when nobody knows the sensor
+     */
+    public function __construct(public float $limitPx, public ?float $pitchMm) {}
+
+    /** By the kit the frame was taken with, and by what its plan counts as sharp. */
+    public static function of(Kit $kit, float $limitMm, int $width, int $height): self
+    {
+        $pitchMm = max($kit->body->sensor->widthMm, $kit->body->sensor->heightMm) / max(1, $width, $height);
+
+        return new self($limitMm / $pitchMm, $pitchMm);
+    }
+
+    /** By the file alone: fine detail on the whole picture, whatever the sensor; its size from both focal lengths, if it has them. */
+    public static function ofFile(FrameFacts $facts, int $width, int $height): self
+    {
+        $diagonalPx = hypot($width, $height);
+        $share = (float) SharpnessStandard::Detail->statedMm() / SharpnessStandard::DIAGONAL_MM;
+        $pitchMm =
+            $facts->focalMm !== null && $facts->focalIn35Mm !== null
+                ? (SharpnessStandard::DIAGONAL_MM * $facts->focalMm) / $facts->focalIn35Mm / $diagonalPx
+                : null;
+
+        return new self($share * $diagonalPx, $pitchMm);
+    }
+}

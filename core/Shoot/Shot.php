@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Shoot;
+
+use RushHold\Rehearsal\Frame;
+
+/** One frame of a pass, with all a darkroom needs to draw it and all that is true of it. */
+final readonly class Shot
+{
+    /**
+     * @param  float  $x  middle of the subject, in px from the left
+     * @param  float  $y  from the top
+     * @param  float  $widthPx  of the subject
+     * @param  int  $way  +1 when it goes to the right, −1 to the left
+     * @param  list<array{float, float}>  $posts  what stands before it: middle and width in px
+     * @param  float  $stops  brighter than metered
+     * @param  float  $noise  spread in brightness
+     * @param  bool  $isInFrame  whether the pass has it inside the frame
+     * @param  bool  $isHidden  whether something stands before it
+     */
+    public function __construct(
+        public int $number,
+        public Frame $frame,
+        public float $x,
+        public float $y,
+        public float $widthPx,
+        public int $way,
+        public Smear $subject,
+        public Smear $around,
+        public Smear $inFront,
+        public array $posts,
+        public float $stops,
+        public float $noise,
+        public bool $isInFrame,
+        public bool $isHidden,
+    ) {}
+
+    /** @return ?array{x: int, y: int, width: int, height: int} the subject as far as it lies in the frame, null when it does not */
+    public function box(Film $film, Outline $outline): ?array
+    {
+        $half = $this->widthPx / 2;
+
+        return $this->isInFrame
+            ? $this->cut($film, $this->x, $this->y, $half, $half * $outline->height)
+            : null;
+    }
+
+    /** @return ?array{x: int, y: int, width: int, height: int} a piece of it that is all body, where a camera would focus */
+    public function patch(Film $film, Outline $outline): ?array
+    {
+        [$x, $y, $half, $halfHigh] = array_map(fn (float $one): float => $one * $this->widthPx, $outline->patch);
+
+        return $this->isInFrame
+            ? $this->cut($film, $this->x + $this->way * $x, $this->y + $y, $half, $halfHigh)
+            : null;
+    }
+
+    /** Whether something stands before most of that piece. */
+    public function isCovered(Film $film, Outline $outline): bool
+    {
+        $patch = $this->patch($film, $outline);
+        if ($patch === null) {
+            return false;
+        }
+        $free = 1.0;
+        foreach ($this->posts as [$middle, $width]) {
+            $left = max((float) $patch['x'], $middle - $width / 2);
+            $right = min((float) ($patch['x'] + $patch['width']), $middle + $width / 2);
+            $free -= max(0.0, $right - $left) / $patch['width'];
+        }
+
+        return $free < 0.5;
+    }
+
+    /** @return ?array{x: int, y: int, width: int, height: int} */
+    private function cut(Film $film, float $x, float $y, float $half, float $halfHigh): ?array
+    {
+        [$left, $right] = [max(0.0, $x - $half), min((float) $film->width, $x + $half)];
+        [$top, $bottom] = [max(0.0, $y - $halfHigh), min((float) $film->height, $y + $halfHigh)];
+
+        return $right - $left < 4 || $bottom - $top < 4
+            ? null
+            : [
+                'x' => (int) round($left),
+                'y' => (int) round($top),
+                'width' => (int) round($right - $left),
+                'height' => (int) round($bottom - $top),
+            ];
+    }
+}
