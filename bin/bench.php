@@ -19,7 +19,9 @@ use RushHold\Planning\Planner;
 use RushHold\Rehearsal\Rehearsal;
 use RushHold\Rehearsal\Take;
 use RushHold\Rush\Rush;
+use RushHold\Sharpness\FrameVerdict;
 use RushHold\Wording\Plan\PlanDocument;
+use Symfony\Component\Process\Process;
 use Tests\Browser\Chrome;
 use Tests\Support\Agreement;
 use Tests\Support\Documents;
@@ -324,7 +326,27 @@ TestServer::whileTheStoreHangs(static function () use ($visitor, &$hangs): void 
     }
 });
 
+// frames that came home: simulated, so that the truth of each is known; forty passes, a half of them at a time
+$looks = array_map(static fn (int $part): Process => new Process(['php', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', __DIR__.'/yardstick/look.php', (string) $part, '2'], timeout: 3600), [0, 1]);
+array_map(static fn (Process $look): mixed => $look->start(), $looks);
+array_map(static fn (Process $look): mixed => $look->wait(), $looks);
+$frames = array_map(static fn (string $line): array => json_decode($line, true, 8, JSON_THROW_ON_ERROR), array_merge(...array_map(static fn (Process $look): array => explode("\n", trim($look->getOutput())), $looks)));
+$share = static fn (array $of, callable $is): float => count(array_filter($of, $is)) / max(1, count($of));
+$keeps = static fn (string $verdict): bool => FrameVerdict::from($verdict)->isKeeper();
+$total = static fn (array $blur): float => hypot($blur[0], $blur[1]);
+$there = array_filter($frames, static fn (array $frame): bool => $frame['want'] !== 'out' && $frame['found'] !== null);
+$wide = array_filter($there, static fn (array $frame): bool => $total($frame['true']) >= 3 && $total($frame['true']) <= 15);
+$moved = array_filter($there, static fn (array $frame): bool => $frame['true'][1] >= 6 && $frame['true'][1] > $frame['true'][0]);
+$large = array_values(array_filter($frames, static fn (array $frame): bool => $frame['megapixels'] === 24));
+
 $results = [
+    'look_frames' => (float) count($frames),
+    'look_right_share' => $share($frames, static fn (array $frame): bool => $frame['want'] === $frame['got']),
+    'look_sharp_share' => $share($frames, static fn (array $frame): bool => $keeps($frame['want']) === $keeps($frame['got'])),
+    'look_width_share' => $share($wide, static fn (array $frame): bool => abs(log($total($frame['found']) / $total($frame['true']))) < log(1.4)),
+    'look_direction_share' => $share($moved, static fn (array $frame): bool => abs(sin(deg2rad($frame['found'][2] - $frame['true'][2]))) <= sin(deg2rad(15))),
+    'look_ms' => $median(array_column($large, 'ms')),
+    'look_ratio' => $median(array_map(static fn (array $frame): float => $frame['ms'] / $frame['decoded_ms'], $large)),
     'plan_request_ms' => $median($plans),
     'save_request_ms' => $median($saves),
     'bare_request_ms' => $median($bare),
@@ -364,7 +386,15 @@ if (in_array('--json', $argv, true)) {
     echo json_encode(array_map(static fn (float $number): float => round($number, 3), $results)), "\n";
     exit;
 }
-$goals = ['outing_ms' => 'goal under 1000', 'outing_hand_ms' => 'goal under 100', 'outing_day_ms' => 'goal under 1500', 'answer_after_key_ms' => 'goal under 200', 'list_ms' => 'goal under 40', 'pass_ms' => 'goal under 3', 'hold200_ms' => 'goal under 600', 'sweep_s' => 'goal under 6', 'rehearsal_c_ratio' => 'goal under 25', 'optimiser_ms' => 'goal under 1000', 'plan_request_ratio' => 'goal under 3', 'first_screen_kb_gzip' => 'goal under 300', 'plans_per_second' => 'goal over 2000', 'agree_best' => 'goal over 0.9', 'agree_rank' => 'goal over 0.8', 'outlook_ms' => 'goal under 2000', 'map_ms' => 'goal under 500', 'save_request_ms' => 'goal under 150', 'worst_body_ms' => 'goal under 500', 'demo_copy_ms' => 'goal under 500', 'beside_heavy_ratio' => 'goal under 2', 'hanging_store_s' => 'goal under 3', 'largest_process_mb' => 'goal under 256'];
+$goals = ['look_right_share' => 'goal over 0.85', 'look_sharp_share' => 'goal over 0.93', 'look_width_share' => 'goal over 0.8', 'look_direction_share' => 'goal over 0.9', 'look_ratio' => 'goal under 4', 'outing_ms' => 'goal under 1000', 'outing_hand_ms' => 'goal under 100', 'outing_day_ms' => 'goal under 1500', 'answer_after_key_ms' => 'goal under 200', 'list_ms' => 'goal under 40', 'pass_ms' => 'goal under 3', 'hold200_ms' => 'goal under 600', 'sweep_s' => 'goal under 6', 'rehearsal_c_ratio' => 'goal under 25', 'optimiser_ms' => 'goal under 1000', 'plan_request_ratio' => 'goal under 3', 'first_screen_kb_gzip' => 'goal under 300', 'plans_per_second' => 'goal over 2000', 'agree_best' => 'goal over 0.9', 'agree_rank' => 'goal over 0.8', 'outlook_ms' => 'goal under 2000', 'map_ms' => 'goal under 500', 'save_request_ms' => 'goal under 150', 'worst_body_ms' => 'goal under 500', 'demo_copy_ms' => 'goal under 500', 'beside_heavy_ratio' => 'goal under 2', 'hanging_store_s' => 'goal under 3', 'largest_process_mb' => 'goal under 256'];
 foreach ($results as $name => $number) {
     printf("%-28s %12s  %s\n", $name, number_format($number, $number < 100 ? 2 : 0, '.', ' '), $goals[$name] ?? '');
+}
+
+// what was taken for what: true verdicts down, given ones across
+$kinds = array_column(FrameVerdict::cases(), 'value');
+echo "\n", str_pad('true \\ given', 14), implode('', array_map(static fn (string $kind): string => str_pad($kind, 11, ' ', STR_PAD_LEFT), $kinds)), "\n";
+foreach ($kinds as $true) {
+    $counts = array_count_values(array_column(array_filter($frames, static fn (array $frame): bool => $frame['want'] === $true), 'got'));
+    echo str_pad($true, 14), implode('', array_map(static fn (string $given): string => str_pad((string) ($counts[$given] ?? '·'), 11, ' ', STR_PAD_LEFT), $kinds)), "\n";
 }

@@ -37,6 +37,9 @@ final class Darkroom
     /** Patches a subject is marked with, across and down. */
     private const MARKS = [11, 8];
 
+    /** A subject is drawn so many times as large at the most before it is reduced. */
+    private const LARGER = 4.0;
+
     /** How strongly, of 127. */
     private const MARKED = 45.0;
 
@@ -45,6 +48,10 @@ final class Darkroom
     private readonly Surface $around;
 
     private readonly Surface $inFront;
+
+    private GdImage $tiled;
+
+    private readonly float $largestPx;
 
     /** @var list<float> */
     private readonly array $grain;
@@ -76,6 +83,7 @@ final class Darkroom
             Family::Small => [[60, 36, 8], [250, 216, 120]],
             Family::Person, Family::Vehicle => [[64, 16, 20], [250, 206, 150]],
         };
+        $this->largestPx = max([1.0, ...array_map(static fn (Shot $shot): float => $shot->widthPx, $shooting->shots())]);
         $this->marks = Dice::ofSeed($seed + 11)->normals(self::MARKS[0] * self::MARKS[1]);
         $this->grain = Dice::ofSeed($seed + 5)->normals($side * $side);
     }
@@ -84,14 +92,15 @@ final class Darkroom
     public function develop(Shot $shot): string
     {
         $film = $this->shooting->film;
-        [$subject, $around] = Surface::photographed($this->subject, $shot->subject, $this->around, $shot->around);
-        $subject = $this->exposed($subject, $shot, 0);
+        $times = $this->reduced($shot);
+        [$subject, $around] = Surface::photographed($this->subject, $shot->subject->times($times), $this->around, $shot->around);
+        $this->tiled = self::tile($this->exposed($subject, $shot, 0, $times), $this->subjectTint);
         $around = $this->exposed($around, $shot, 1);
         $canvas = self::canvas($film->width, $film->height);
         $tile = self::tile($around, $this->aroundTint);
         imagesettile($canvas, $tile);
         imagefilledrectangle($canvas, 0, 0, $film->width, $film->height, IMG_COLOR_TILED);
-        $this->lay($canvas, $shot, $subject, $around);
+        $this->lay($canvas, $shot, $around);
         if ($shot->posts !== []) {
             $this->stand($canvas, $shot, $film);
         }
@@ -101,8 +110,8 @@ final class Darkroom
         return (string) ob_get_clean();
     }
 
-    /** What the sensor makes of a surface: brighter or darker, with its noise. */
-    private function exposed(Luminance $surface, Shot $shot, int $shift): Luminance
+    /** What the sensor makes of a surface: brighter or darker, with its noise, the more where it will be reduced. */
+    private function exposed(Luminance $surface, Shot $shot, int $shift, float $times = 1.0): Luminance
     {
         $gain = self::STOP ** $shot->stops;
         $count = count($this->grain);
@@ -110,7 +119,7 @@ final class Darkroom
         $from = ($shot->number * 7919 + $shift * 104_729) % $count;
         $values = [];
         foreach ($surface->values as $at => $value) {
-            $values[] = max(0, min(255, (int) round($gain * $value + $shot->noise * $this->grain[($from + $at) % $count])));
+            $values[] = max(0, min(255, (int) round($gain * $value + $times * $shot->noise * $this->grain[($from + $at) % $count])));
         }
 
         return Luminance::of($surface->width, $surface->height, $values);
@@ -150,7 +159,7 @@ final class Darkroom
     }
 
     /** The subject over what is behind it. */
-    private function lay(GdImage $canvas, Shot $shot, Luminance $subject, Luminance $around): void
+    private function lay(GdImage $canvas, Shot $shot, Luminance $around): void
     {
         $film = $this->shooting->film;
         $outline = $this->shooting->outline;
@@ -165,7 +174,7 @@ final class Darkroom
         if ($left >= $right || $top >= $bottom) {
             return;
         }
-        $layer = $this->coat($shot, $subject, $reach);
+        $layer = $this->coat($shot, $reach);
         $under = self::colours($this->aroundTint);
         // its pattern goes with it
         [$shiftX, $shiftY] = [(int) floor($shot->x - $half - $reach), (int) floor($shot->y - $halfHigh - $reach)];
@@ -198,15 +207,21 @@ final class Darkroom
         return $surface->values[((($y % $side) + $side) % $side) * $side + ((($x % $side) + $side) % $side)];
     }
 
-    /** The subject's surface as large as it is, with the large markings that no two have alike. */
-    private function coat(Shot $shot, Luminance $subject, float $reach): GdImage
+    /**
+     * The subject's surface with the large markings that no two have alike: drawn as large as it ever is in the pass, and reduced to what
+     * it is here, so that its pattern stays its own while it comes and goes.
+     */
+    private function coat(Shot $shot, float $reach): GdImage
     {
         $width = (int) ceil($shot->widthPx + 2 * $reach) + 2;
         $height = (int) ceil($shot->widthPx * $this->shooting->outline->height + 2 * $reach) + 2;
+        $times = $this->reduced($shot);
+        [$wide, $high] = [(int) round($times * $width), (int) round($times * $height)];
+        $full = self::canvas($wide, $high);
+        imagesettile($full, $this->tiled);
+        imagefilledrectangle($full, 0, 0, $wide, $high, IMG_COLOR_TILED);
         $coat = self::canvas($width, $height);
-        $tile = self::tile($subject, $this->subjectTint);
-        imagesettile($coat, $tile);
-        imagefilledrectangle($coat, 0, 0, $width, $height, IMG_COLOR_TILED);
+        imagecopyresampled($coat, $full, 0, 0, 0, 0, $width, $height, $wide, $high);
         foreach ([1 => 0xFFFFFF, -1 => 0x0A0A0C] as $sign => $colour) {
             $marks = imagescale($this->markings($shot, $sign, $colour), $width, $height, IMG_BILINEAR_FIXED);
             if ($marks !== false) {
@@ -215,6 +230,12 @@ final class Darkroom
         }
 
         return $coat;
+    }
+
+    /** How many times as large the subject ever is, within reason. */
+    private function reduced(Shot $shot): float
+    {
+        return max(1.0, min(self::LARGER, $this->largestPx / max(1.0, $shot->widthPx)));
     }
 
     /** Bright above, dark below, and patches of both, as weak as its blur leaves them: here those of one colour. */

@@ -9,7 +9,6 @@ use App\Images\JpegPicture;
 use App\Shoot\Darkroom;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Planner;
-use RushHold\Rush\Rush;
 use RushHold\Sharpness\Box;
 use RushHold\Sharpness\Finder;
 use RushHold\Sharpness\FrameBlur;
@@ -61,8 +60,8 @@ foreach ($kinds as $kind => [$own, $faults]) {
         if ($turn++ % (int) $argv[2] !== (int) $argv[1]) {
             continue;
         }
-        $seed = 1000 + 17 * $turn;
-        $shooting = Shooting::of($planner->plan(Rush::fromArray(Documents::rush($own)), Kit::fromArray(Documents::kit())), $seed, $number % 2 === 0 ? 24.0 : 8.0, ShootFault::tryFrom($fault ?? ''));
+        $seed = 7000 + 31 * $turn;
+        $shooting = Shooting::of($planner->plan(Documents::rushOf($own), Kit::fromArray(Documents::kit())), $seed, $number % 2 === 0 ? 24.0 : 8.0, ShootFault::tryFrom($fault ?? ''));
         $truth = new Truth($shooting);
         $darkroom = new Darkroom($shooting, $seed);
         $shots = array_slice($shooting->shots(), 0, MOST_FRAMES);
@@ -78,10 +77,9 @@ foreach ($kinds as $kind => [$own, $faults]) {
             }
             $done[$frame] = true;
             $shot = $shots[$frame];
-            $picture = JpegPicture::read($darkroom->develop($shot));
-            $from = hrtime(true);
+            $file = $darkroom->develop($shot);
             $sighting = null;
-            $eighth = $picture->eighth();
+            $eighth = JpegPicture::read($file)->eighth();
             if ($finder === null) {
                 $patch = $shot->patch($shooting->film, $shooting->outline);
                 $box = new Box($patch['x'], $patch['y'], $patch['width'], $patch['height']);
@@ -90,6 +88,10 @@ foreach ($kinds as $kind => [$own, $faults]) {
                 [$box, $sighting] = $finder->find($eighth);
                 $finder = $sighting->likeness > 0.8 ? Finder::of($eighth, $box) ?? $finder : $finder;
             }
+            $from = hrtime(true);
+            $picture = JpegPicture::read($file);
+            $picture->piece(0, 0, 1, 1);
+            $decoded = hrtime(true);
             $judgement = $judge->of(FrameBlur::of($picture, $box), $sighting);
             [$true, $found] = [$shot->subject->found(), $judgement->blur->subject];
             echo json_encode([
@@ -103,6 +105,8 @@ foreach ($kinds as $kind => [$own, $faults]) {
                 'found' => $found === null ? null : [$found->isoPx, $found->motionPx, $found->motionDeg],
                 'around' => $judgement->blur->around?->motionPx,
                 'likeness' => $sighting?->likeness,
+                'megapixels' => $number % 2 === 0 ? 24 : 8,
+                'decoded_ms' => ($decoded - $from) / 1e6,
                 'ms' => (hrtime(true) - $from) / 1e6,
             ]), "\n";
         }

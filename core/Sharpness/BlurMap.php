@@ -19,6 +19,12 @@ final readonly class BlurMap
 
     private const MOST = 6;
 
+    /** Wide blur is looked at so many times as large at the most. */
+    private const WIDEST = 4;
+
+    /** From pixel to pixel, so that noise counts less than what stands there. */
+    private const APART = 12;
+
     /** No less of it differs from pixel to pixel where there is something to see, in brightness. */
     private const STIR = 1.0;
 
@@ -63,15 +69,42 @@ final readonly class BlurMap
             fn (int $tile): bool => $this->stirs[$tile] > self::STIR && self::isAtBorder($tile),
         );
         usort($tiles, fn (int $one, int $other): int => $this->stirs[$other] <=> $this->stirs[$one]);
-        $pieces = [];
-        foreach (array_slice($tiles, 0, self::MOST) as $tile) {
-            $piece = self::piece($this->picture, $tile, self::LARGER);
-            if ($piece !== null) {
-                $pieces[] = $piece;
+        $tiles = array_slice($tiles, 0, self::MOST);
+        $found = null;
+        for ($times = 1; $times <= self::WIDEST; $times *= 2) {
+            $pieces = [];
+            foreach ($tiles as $tile) {
+                $pieces[] = $this->around($tile, $times);
+            }
+            $now = $pieces === [] ? null : BlurMeter::together($pieces)?->enlarged($times);
+            $found = $now ?? $found;
+            if ($found !== null && $found->totalPx() < BlurMeter::WIDE_PX * $times) {
+                break;
             }
         }
 
-        return $pieces === [] ? null : BlurMeter::together($pieces);
+        return $found;
+    }
+
+    /** What blurs a tile, looked at more closely. */
+    public function closely(int $tile): ?BlurFound
+    {
+        return BlurMeter::together([$this->around($tile, 1)]);
+    }
+
+    /** A window round the middle of a tile, so many times as large and reduced by as much; moved inside where it would not fit. */
+    private function around(int $tile, int $times): Luminance
+    {
+        [$width, $height] = [$this->picture->width(), $this->picture->height()];
+        [$x, $y] = self::middle($tile);
+        $side = self::LARGER * $times;
+        $box = (new Box((int) ($x * $width - $side / 2), (int) ($y * $height - $side / 2), $side, $side))->inside($width, $height);
+        $piece = $this->picture->piece($box->x, $box->y, $box->width, $box->height);
+        for (; $times > 1; $times = intdiv($times, 2)) {
+            $piece = $piece->halved();
+        }
+
+        return $piece;
     }
 
     /** @return list<int> tiles whose middle lies outside of it, and does not touch it */
@@ -109,10 +142,9 @@ final readonly class BlurMap
     private static function stir(Luminance $piece): float
     {
         $sum = 0.0;
-        $end = count($piece->values) - 4;
+        $end = count($piece->values) - self::APART;
         for ($at = 0; $at < $end; $at += 3) {
-            // over some pixels, so that noise counts less than what stands there
-            $sum += abs($piece->values[$at + 4] - $piece->values[$at]);
+            $sum += abs($piece->values[$at + self::APART] - $piece->values[$at]);
         }
 
         return $sum / max(1, $end / 3) - M_SQRT2 * $piece->noise();

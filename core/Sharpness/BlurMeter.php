@@ -41,7 +41,7 @@ final class BlurMeter
             $found = $now?->enlarged($times) ?? $found;
             if (
                 ($now !== null && $now->totalPx() < self::WIDE_PX) ||
-                min($picture->width, $picture->height) < 2 * self::WINDOWS[0]
+                min($picture->width, $picture->height) < 2 * self::WINDOWS[1]
             ) {
                 return $found;
             }
@@ -64,6 +64,12 @@ final class BlurMeter
     {
         $noise = array_map(static fn (Luminance $piece): float => $piece->noise(), $pieces);
         $side = self::WINDOWS[0];
+        foreach ($pieces as $piece) {
+            $side = min($side, min($piece->width, $piece->height) >= self::WINDOWS[0] ? self::WINDOWS[0] : self::WINDOWS[1]);
+        }
+        if (min($pieces[0]->width, $pieces[0]->height) < self::WINDOWS[1]) {
+            return null;
+        }
 
         return self::seen(Spectrum::together($pieces, $side), $side, array_sum($noise) / count($noise));
     }

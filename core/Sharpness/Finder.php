@@ -15,8 +15,14 @@ final class Finder
     /** A template is halved until it is no wider or higher than this, in px of the reduced picture. */
     private const WIDEST = 20;
 
-    /** It is looked for with this much around it, as a share of its sides, and no smaller than this, in px of the reduced picture. */
-    private const AROUND = 2.2;
+    /**
+     * It is looked for by itself first, then with this much around it, as a share of its sides: what is behind may go with it, and its
+     * outline says more than its pattern. No smaller than this, in px of the reduced picture.
+     */
+    private const AROUND = [1.2, 2.2];
+
+    /** What is around it may be alike without it: a likeness with it counts for so much less. */
+    private const WITHOUT = 0.85;
 
     private const SMALLEST = 8;
 
@@ -29,50 +35,57 @@ final class Finder
     private const CLOSE = 3;
 
     /** Where it is not clearly found, it is looked for so many times as large too: it may have come nearer. */
-    private const SIZES = [1.15, 0.87, 1.32, 0.76];
+    private const SIZES = [1.2, 0.83];
 
     private const CLEAR = 0.75;
 
-    private function __construct(private readonly Box $box, private readonly Box $cut, private readonly Luminance $piece) {}
+    /** @param  non-empty-list<array{Box, Luminance}>  $pieces  what was cut out, with more and more around it */
+    private function __construct(private readonly Box $box, private readonly array $pieces) {}
 
     /** @return ?self null of a subject without contrast */
     public static function of(Luminance $eighth, Box $box): ?self
     {
-        $cut = (new Box(
+        $small = new Box(
             intdiv($box->x, self::EIGHTH),
             intdiv($box->y, self::EIGHTH),
             (int) ceil($box->width / self::EIGHTH),
             (int) ceil($box->height / self::EIGHTH),
-        ))
-            ->grown(self::AROUND)
-            ->between(self::SMALLEST, 10_000)
-            ->inside($eighth->width, $eighth->height);
-        $piece = $eighth->crop($cut->x, $cut->y, $cut->width, $cut->height);
+        );
+        $pieces = [];
+        foreach (self::AROUND as $times) {
+            $cut = $small->grown($times)->between(self::SMALLEST, 10_000)->inside($eighth->width, $eighth->height);
+            $piece = $eighth->crop($cut->x, $cut->y, $cut->width, $cut->height);
+            if (Template::of($piece) !== null) {
+                $pieces[] = [$cut, $piece];
+            }
+        }
 
-        return Template::of($piece) === null ? null : new self($box, $cut, $piece);
+        return $pieces === [] ? null : new self($box, $pieces);
     }
 
     /** @return array{Box, Sighting} where it is in another frame of the same size, and how alike what is there */
     public function find(Luminance $eighth): array
     {
-        $best = $this->sized($eighth, 1.0);
-        foreach (self::SIZES as $times) {
-            if ($best !== null && $best[1]->likeness >= self::CLEAR) {
-                break;
-            }
-            $other = $this->sized($eighth, $times);
-            if ($other !== null && $other[1]->likeness > ($best === null ? 0.0 : $best[1]->likeness)) {
-                $best = $other;
+        $best = null;
+        foreach ([1.0, ...self::SIZES] as $times) {
+            foreach ($this->pieces as $number => [$cut, $piece]) {
+                $found = $this->sized($eighth, $cut, $piece, $times, $number === 0 ? 1.0 : self::WITHOUT);
+                if ($found !== null && ($best === null || $found[1]->likeness > $best[1]->likeness)) {
+                    $best = $found;
+                }
+                if ($best !== null && $best[1]->likeness >= self::CLEAR) {
+                    return $best;
+                }
             }
         }
 
-        return $best ?? [$this->box, new Sighting($this->cut->x, $this->cut->y, 0.0)];
+        return $best ?? [$this->box, new Sighting($this->pieces[0][0]->x, $this->pieces[0][0]->y, 0.0)];
     }
 
     /** @return ?array{Box, Sighting} it so many times as large; null where there is no room for it */
-    private function sized(Luminance $eighth, float $times): ?array
+    private function sized(Luminance $eighth, Box $cut, Luminance $piece, float $times, float $counts): ?array
     {
-        $piece = $times === 1.0 ? $this->piece : $this->piece->scaled($times);
+        $piece = $times === 1.0 ? $piece : $piece->scaled($times);
         $small = $piece;
         $reduced = $eighth;
         $parts = 1;
@@ -82,7 +95,7 @@ final class Finder
             $parts *= 2;
         }
         $coarse = Template::of($small);
-        $found = $coarse === null ? null : $this->roughly($coarse, $reduced, $parts);
+        $found = $coarse === null ? null : self::roughly($coarse, $reduced, $cut, $parts);
         $found = $found === null
             ? null
             : Template::of($piece)?->find($eighth, $found->left * $parts, $found->top * $parts, $parts + self::CLOSE);
@@ -90,8 +103,8 @@ final class Finder
             return null;
         }
         // where the subject lies in what was cut out with it
-        $left = $this->box->x - self::EIGHTH * $this->cut->x;
-        $top = $this->box->y - self::EIGHTH * $this->cut->y;
+        $left = $this->box->x - self::EIGHTH * $cut->x;
+        $top = $this->box->y - self::EIGHTH * $cut->y;
 
         return [
             new Box(
@@ -100,17 +113,17 @@ final class Finder
                 (int) round($times * $this->box->width),
                 (int) round($times * $this->box->height),
             ),
-            $found,
+            new Sighting($found->left, $found->top, $counts * $found->likeness),
         ];
     }
 
-    private function roughly(Template $coarse, Luminance $reduced, int $parts): ?Sighting
+    private static function roughly(Template $coarse, Luminance $reduced, Box $cut, int $parts): ?Sighting
     {
         $anywhere = $coarse->find($reduced, 0, 0, max($reduced->width, $reduced->height));
         $near = $coarse->find(
             $reduced,
-            intdiv($this->cut->x, $parts),
-            intdiv($this->cut->y, $parts),
+            intdiv($cut->x, $parts),
+            intdiv($cut->y, $parts),
             (int) (self::NEAR * $reduced->width),
         );
 

@@ -21,10 +21,10 @@ final readonly class Judge
     private const BURNT = 0.2;
 
     /** A line in wide blur must explain so much more by itself, in squares of logarithms a bin. */
-    private const CLEAR = 0.04;
+    private const CLEAR = 0.02;
 
     /** What is behind streaks where it moves by so many times what the standard allows, and by so many px. */
-    private const STREAK = 3.0;
+    private const STREAK = 1.5;
 
     private const STREAK_PX = 8.0;
 
@@ -33,12 +33,13 @@ final readonly class Judge
 
     private const ALIKE = 1.6;
 
-    /** Something else is sharp where its blur is within the standard, or within twice it and this share of the subject's; in two tiles. */
-    private const SHARPER = 0.45;
+    /** Something else is sharp next to a subject that has so many times the blur it may have, where its own is within the standard. */
+    private const CLEARLY = 2.5;
 
-    private const NEARLY = 2.0;
-
+    /** In so many tiles at the least; the sharpest of them are looked at more closely. */
     private const TILES = 2;
+
+    private const CLOSELY = 2;
 
     /**
      * @param  float  $limitPx  the largest blur that counts as sharp
@@ -109,13 +110,13 @@ final readonly class Judge
         return $around !== null &&
             $around->motionPx >= max(self::STREAK_PX, self::STREAK * $this->limitPx) &&
             $around->motionPx > $around->isoPx &&
-            $around->lineHelps > self::CLEAR;
+            $around->lineHelps > 2 * self::CLEAR;
     }
 
     /** Whether something of this blur is sharp next to a subject of that. */
     public function isSharper(float $px, float $subjectPx): bool
     {
-        return $px <= max($this->limitPx, min(self::NEARLY * $this->limitPx, self::SHARPER * $subjectPx));
+        return $subjectPx >= self::CLEARLY * $this->limitPx && $px <= 1.2 * $this->limitPx;
     }
 
     private static function areAlike(BlurFound $one, BlurFound $other): bool
@@ -140,8 +141,14 @@ final readonly class Judge
             return null;
         }
         usort($sharper, static fn (int $one, int $other): int => $discs[$one] <=> $discs[$other]);
+        foreach (array_slice($sharper, 0, self::CLOSELY) as $tile) {
+            $closely = $blur->map?->closely($tile);
+            if ($closely !== null && $this->isSharper($closely->totalPx(), $subjectPx)) {
+                return $tile;
+            }
+        }
 
-        return $sharper[0];
+        return null;
     }
 
     /** How sure one is that of two widths the larger is the larger, 0.5 to 1. */

@@ -10,8 +10,13 @@ namespace RushHold\Sharpness;
  */
 final readonly class Template
 {
-    /** Between places that are looked at first, in pixels; round the best of them every pixel is. */
-    private const STRIDE = 3;
+    /**
+     * Between places that are looked at first, in pixels, the fewer the more there would be to look at: up to so many pixels of the
+     * template over all places. Round the best of them every pixel is.
+     */
+    private const STRIDES = [1 => 8e5, 2 => 5e6];
+
+    private const FURTHEST = 3;
 
     /** How many of the first places are looked at more closely. */
     private const CLOSER = 4;
@@ -48,9 +53,13 @@ final readonly class Template
         if ($from > $to || $above > $below) {
             return null;
         }
-        $found = $this->among($picture, [$from, $to], [$above, $below], self::STRIDE);
+        $stride = $this->stride(($to - $from + 1) * ($below - $above + 1));
+        $found = $this->among($picture, [$from, $to], [$above, $below], $stride);
         $best = $found[0];
-        $near = self::STRIDE - 1;
+        if ($stride === 1) {
+            return $best;
+        }
+        $near = $stride - 1;
         foreach (array_slice($found, 0, self::CLOSER) as $one) {
             $across = [max($from, $one->left - $near), min($to, $one->left + $near)];
             $down = [max($above, $one->top - $near), min($below, $one->top + $near)];
@@ -59,6 +68,17 @@ final readonly class Template
         }
 
         return $best;
+    }
+
+    private function stride(int $places): int
+    {
+        foreach (self::STRIDES as $stride => $most) {
+            if (($places * count($this->values)) / $stride ** 2 <= $most) {
+                return $stride;
+            }
+        }
+
+        return self::FURTHEST;
     }
 
     /**

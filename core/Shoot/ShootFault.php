@@ -25,6 +25,6 @@ enum ShootFault: string
     /** The aim loses it half way. */
     case Out = 'out';
 
-    /** Four stops too little light on the sensor. */
+    /** Five stops too little light on the sensor. */
     case Dark = 'dark';
 }

@@ -41,7 +41,7 @@ final readonly class Shooting
 
     private const SHAKIER = 10.0;
 
-    private const DARKER = -4.0;
+    private const DARKER = -5.0;
 
     private const LOWEST_ISO = 64;
 
@@ -193,7 +193,7 @@ final readonly class Shooting
         return new Smear(
             $this->film->px($disc),
             $this->film->px($bell),
-            array_values(array_filter($lines, static fn (array $line): bool => $line[0] > 0.05)),
+            array_values(array_filter($lines, static fn (array $line): bool => $line[0] > 1e-3)),
         );
     }
 

@@ -10,9 +10,9 @@ use RushHold\Sharpness\BlurFound;
 final class Smear
 {
     /** Points a disc's fading is tabled at, and up to which z = πdf. */
-    private const STEPS = 4096;
+    private const STEPS = 8192;
 
-    private const FURTHEST = 400.0;
+    private const FURTHEST = 1200.0;
 
     /** @var ?list<float> */
     private static ?array $table = null;
@@ -33,6 +33,16 @@ final class Smear
         $this->ways = array_map(
             static fn (array $line): array => [$line[0] * cos(deg2rad($line[1])), $line[0] * sin(deg2rad($line[1]))],
             $lines,
+        );
+    }
+
+    /** The same in a picture so many times as large. */
+    public function times(float $times): self
+    {
+        return new self(
+            $this->discPx * $times,
+            $this->bellPx * $times,
+            array_map(static fn (array $line): array => [$line[0] * $times, $line[1]], $this->lines),
         );
     }
 

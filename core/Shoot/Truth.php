@@ -12,7 +12,7 @@ use RushHold\Sharpness\Judge;
 final readonly class Truth
 {
     /** Light on the sensor from which on a frame is too dark or too bright, in stops from metered. */
-    private const DARK = -2.5;
+    private const DARK = -3.5;
 
     private const BRIGHT = 2.0;
 

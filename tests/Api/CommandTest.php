@@ -81,3 +81,70 @@ it('prints a plan from files and from standard input', function () {
     expect($exit)->toBe(2)->and($out)->toBe('')->and(substr_count($error, "\n"))->toBe(2);
     unlink($kit);
 });
+
+it('takes the frames of a pass, and judges them', function () {
+    $folder = sys_get_temp_dir().'/'.bin2hex(random_bytes(6));
+    foreach (['rush' => Documents::rush(['motion' => ['speed_mps' => 2]]), 'kit' => Documents::kit()] as $name => $document) {
+        file_put_contents("{$folder}.{$name}", json_encode($document));
+    }
+    $papers = ["{$folder}.rush", "--kit={$folder}.kit"];
+    [$exit, $out] = hold(['hold:shoot', ...$papers, '--seed=4', "--out={$folder}", '--megapixels=2', '--subject-area']);
+    $truth = json_decode(file_get_contents("{$folder}/truth.json"), true);
+    expect($exit)
+        ->toBe(0)
+        ->and(json_decode($out, true)['frames'])
+        ->toBe(count($truth['frames']))
+        ->and(array_sum(json_decode($out, true)['verdicts']))
+        ->toBe(count($truth['frames']));
+    $seen = array_values(array_filter($truth['frames'], static fn (array $frame): bool => $frame['patch'] !== null));
+    ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height] = $seen[0]['patch'];
+    $files = array_map(static fn (array $frame): string => "{$folder}/{$frame['file']}", array_slice($seen, 0, 2));
+    [$exit, $out] = hold(['hold:look', ...$files, "{$folder}/truth.json", '/nowhere.jpg', "--subject={$x},{$y},{$width},{$height}", "--rush={$papers[0]}", $papers[1]]);
+    $lines = array_map(static fn (string $line): array => json_decode($line, true), explode("\n", trim($out)));
+    expect($exit)->toBe(0)->and($lines)->toHaveCount(4);
+    foreach ([0, 1] as $at) {
+        expect($lines[$at])
+            ->toHaveKeys(['file', 'exif', 'subject', 'blur', 'around', 'verdict', 'confidence', 'why'])
+            ->and($lines[$at]['subject']['by'])
+            ->toBe($at === 0 ? 'touch' : 'found')
+            ->and($lines[$at]['exif']['body'])
+            ->toBe('Simulated body 36 × 24 mm')
+            ->and($lines[$at]['limit_px'])
+            ->toEqualWithDelta($truth['limit_px'], 0.01);
+    }
+    expect($lines[2]['fault'])->toBe('It is no JPEG.')->and($lines[3]['fault'])->toBe('There is no such file, or it may not be read.');
+    // without a word the file's own subject area counts
+    expect(json_decode(hold(['hold:look', $files[0]])[1], true)['subject'])->toBe(['x' => $x, 'y' => $y, 'w' => $width, 'h' => $height, 'by' => 'file']);
+    expect(hold(['hold:look', '/nowhere.jpg'])[0])->toBe(2);
+    // the same seed takes the same frames
+    hold(['hold:shoot', ...$papers, '--seed=4', "--out={$folder}.again", '--megapixels=2', '--subject-area']);
+    foreach ($truth['frames'] as $frame) {
+        expect(md5_file("{$folder}.again/{$frame['file']}"))->toBe(md5_file("{$folder}/{$frame['file']}"));
+    }
+    array_map(unlink(...), [...glob("{$folder}*/*"), "{$folder}.rush", "{$folder}.kit"]);
+    array_map(rmdir(...), [$folder, "{$folder}.again"]);
+});
+
+it('says what is amiss with what the simulated camera is asked for', function (array $options, string $line) {
+    $folder = sys_get_temp_dir().'/'.bin2hex(random_bytes(6));
+    file_put_contents("{$folder}.rush", json_encode(Documents::rush()));
+    file_put_contents("{$folder}.kit", json_encode(Documents::kit()));
+    [$exit, $out, $error] = hold(['hold:shoot', "{$folder}.rush", ...array_map(static fn (string $one): string => str_replace('FOLDER', $folder, $one), $options)]);
+    expect([$exit, $out])->toBe([2, ''])->and(trim($error))->toBe(str_replace('FOLDER', $folder, $line));
+    array_map(unlink(...), ["{$folder}.rush", "{$folder}.kit"]);
+})->with([
+    'no kit' => [['--out=FOLDER'], '--kit is missing; it is required.'],
+    'no folder' => [['--kit=FOLDER.kit'], '--out is missing; it is required.'],
+    'a fault nobody knows' => [['--kit=FOLDER.kit', '--out=FOLDER', '--fault=dust'], '--fault is "dust"; it must be one of single, tuning, shutter, obstacle, shaken, out, dark.'],
+    'too many pixels' => [['--kit=FOLDER.kit', '--out=FOLDER', '--megapixels=900'], '--megapixels is 900; it must be 1 to 50.'],
+    'no number' => [['--kit=FOLDER.kit', '--out=FOLDER', '--seed=two'], '--seed is "two"; it must be one of a number from 0 to 1000000.'],
+    'no moment' => [['--kit=FOLDER.kit', '--out=FOLDER', '--at=dawn'], '--at is "dawn"; it must be one of a moment such as 2026-05-23T05:40:00+01:00.'],
+    'no place for it' => [['--kit=FOLDER.kit', '--out=/proc/nowhere'], '--out is "/proc/nowhere"; it must be one of a folder that can be made.'],
+]);
+
+it('asks for a subject as four numbers, and for a rush to a kit', function () {
+    expect(trim(hold(['hold:look', 'x.jpg', '--subject=1,2'])[2]))
+        ->toBe('--subject is "1,2"; it must be one of x,y,w,h in whole pixels.')
+        ->and(trim(hold(['hold:look', 'x.jpg', '--kit=k'])[2]))
+        ->toBe('--rush is missing; it is required.');
+});

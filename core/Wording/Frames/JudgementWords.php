@@ -96,17 +96,18 @@ final readonly class JudgementWords
 
     private static function place(Judgement $judgement): string
     {
-        [$x, $y] = BlurMap::middle($judgement->elsewhere ?? 0);
-        $box = $judgement->blur->box;
         $map = $judgement->blur->map;
         if ($map === null) {
             return 'elsewhere';
         }
-        [$across, $down] = $map->from($box, $x, $y);
+        $box = $judgement->blur->box;
+        [$across, $down] = $map->from($box, ...BlurMap::middle($judgement->elsewhere ?? 0));
 
         return match (true) {
-            abs($down) >= abs($across) => $down > 0 ? 'below it' : 'above it',
-            default => $across > 0 ? 'to the right of it' : 'to the left of it',
+            $down > $box->height / 2 => 'below it',
+            $down < -$box->height / 2 => 'above it',
+            $across > 0 => 'to the right of it',
+            default => 'to the left of it',
         };
     }
 }
