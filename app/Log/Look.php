@@ -80,7 +80,7 @@ final class Look
         if ($this->finder !== null && $this->touched !== null) {
             $eighth = $picture->eighth();
             [$box, $sighting] = $this->finder->find($eighth);
-            if ($sighting->isSure()) {
+            if ($sighting->isClear()) {
                 $this->finder = Finder::of($eighth, $box) ?? $this->finder;
             }
 
@@ -111,7 +111,7 @@ final class Look
     {
         $side = (int) round(self::POINT * $width);
 
-        return (new Box((int) round($x * $width - $side / 2), (int) round($y * $height - $side / 2), $side, $side))->inside($width, $height);
+        return Box::around($x * $width, $y * $height, $side, $width, $height);
     }
 
     /** @return array{x: int, y: int, w: int, h: int} */
@@ -130,7 +130,9 @@ final class Look
                 'motion_px' => round($blur->motionPx, 2),
                 'motion_deg' => round($blur->motionDeg, 1),
                 'total_px' => round($blur->totalPx(), 2),
-                'total_um' => $standard->pitchMm === null ? null : round($blur->totalPx() * $standard->pitchMm * 1000, 1),
+                'total_um' => $standard->pitchMm === null
+                    ? null
+                    : round($blur->totalPx() * $standard->pitchMm * 1000, 1),
                 'floor_px' => 0.0,
             ];
     }

@@ -37,8 +37,10 @@ final class Darkroom
     /** Patches a subject is marked with, across and down. */
     private const MARKS = [11, 8];
 
-    /** A subject is drawn so many times as large at the most before it is reduced. */
-    private const LARGER = 4.0;
+    /** A subject is drawn so many times as large as it ever is, and so many times as large as it is here at the most, and reduced. */
+    private const LARGER = 1.5;
+
+    private const MOST = 6.0;
 
     /** How strongly, of 127. */
     private const MARKED = 45.0;
@@ -83,7 +85,13 @@ final class Darkroom
             Family::Small => [[60, 36, 8], [250, 216, 120]],
             Family::Person, Family::Vehicle => [[64, 16, 20], [250, 206, 150]],
         };
-        $this->largestPx = max([1.0, ...array_map(static fn (Shot $shot): float => $shot->widthPx, $shooting->shots())]);
+        $this->largestPx = max([
+            1.0,
+            ...array_map(
+                static fn (Shot $shot): float => min($shot->widthPx, 1.2 * $shooting->film->width),
+                $shooting->shots(),
+            ),
+        ]);
         $this->marks = Dice::ofSeed($seed + 11)->normals(self::MARKS[0] * self::MARKS[1]);
         $this->grain = Dice::ofSeed($seed + 5)->normals($side * $side);
     }
@@ -93,7 +101,8 @@ final class Darkroom
     {
         $film = $this->shooting->film;
         $times = $this->reduced($shot);
-        [$subject, $around] = Surface::photographed($this->subject, $shot->subject->times($times), $this->around, $shot->around);
+        $enlarged = $shot->subject->times($times);
+        [$subject, $around] = Surface::photographed($this->subject, $enlarged, $this->around, $shot->around);
         $this->tiled = self::tile($this->exposed($subject, $shot, 0, $times), $this->subjectTint);
         $around = $this->exposed($around, $shot, 1);
         $canvas = self::canvas($film->width, $film->height);
@@ -119,7 +128,8 @@ final class Darkroom
         $from = ($shot->number * 7919 + $shift * 104_729) % $count;
         $values = [];
         foreach ($surface->values as $at => $value) {
-            $values[] = max(0, min(255, (int) round($gain * $value + $times * $shot->noise * $this->grain[($from + $at) % $count])));
+            $grain = $times * $shot->noise * $this->grain[($from + $at) % $count];
+            $values[] = max(0, min(255, (int) round($gain * $value + $grain)));
         }
 
         return Luminance::of($surface->width, $surface->height, $values);
@@ -183,7 +193,8 @@ final class Darkroom
             for ($x = $left; $x < $right; $x += $cell) {
                 $inside = $this->inside($shot, $outline, $x + $cell / 2, $y + $cell / 2);
                 if ($inside > $reach + $cell) {
-                    imagecopy($canvas, $layer, $x, $y, $x - $shiftX, $y - $shiftY, min($cell, $right - $x), min($cell, $bottom - $y));
+                    [$wide, $high] = [min($cell, $right - $x), min($cell, $bottom - $y)];
+                    imagecopy($canvas, $layer, $x, $y, $x - $shiftX, $y - $shiftY, $wide, $high);
                 } elseif ($inside > -$reach - $cell) {
                     for ($row = $y; $row < min($y + $cell, $bottom); $row++) {
                         for ($column = $x; $column < min($x + $cell, $right); $column++) {
@@ -235,7 +246,7 @@ final class Darkroom
     /** How many times as large the subject ever is, within reason. */
     private function reduced(Shot $shot): float
     {
-        return max(1.0, min(self::LARGER, $this->largestPx / max(1.0, $shot->widthPx)));
+        return min(self::MOST, (self::LARGER * $this->largestPx) / max(1.0, $shot->widthPx));
     }
 
     /** Bright above, dark below, and patches of both, as weak as its blur leaves them: here those of one colour. */
@@ -246,7 +257,8 @@ final class Darkroom
         imagealphablending($marks, false);
         imagesavealpha($marks, true);
         $wave = $columns / max(1.0, $shot->widthPx) / 2;
-        $left = self::MARKED * max(0.0, $shot->subject->keeps($wave, 0.0)) * max(0.0, $shot->subject->keeps(0.0, $wave));
+        [$across, $down] = [$shot->subject->keeps($wave, 0.0), $shot->subject->keeps(0.0, $wave)];
+        $left = self::MARKED * max(0.0, $across) * max(0.0, $down);
         foreach ($this->marks as $at => $one) {
             $shade = $sign * (0.5 * $one + 0.9 - (1.8 * intdiv($at, $columns)) / ($rows - 1));
             $alpha = 127 - (int) max(0.0, min(1.2 * $left, $left * $shade));

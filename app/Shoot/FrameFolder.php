@@ -73,7 +73,8 @@ final readonly class FrameFolder
 
     private function facts(Shot $shot): FrameFacts
     {
-        $sensor = $this->shooting->plan->situation->kit->body->sensor;
+        $kit = $this->shooting->plan->situation->kit;
+        $sensor = $kit->body->sensor;
         $optic = $this->shooting->plan->situation->optic;
         $hold = $this->shooting->hold;
         $at = $this->begins->modify(sprintf('+%d microseconds', (int) round(1e6 * $shot->frame->atS)));
@@ -89,13 +90,8 @@ final readonly class FrameFolder
             distanceM: $shot->frame->focusM < 10_000 ? $shot->frame->focusM : null,
             subject: $this->tellsSubject ? $shot->patch($this->shooting->film, $this->shooting->outline) : null,
             body: sprintf('Simulated body %g × %g mm', $sensor->widthMm, $sensor->heightMm),
-            lens: sprintf('Simulated lens %g mm f/%g', $optic->focalMm, self::widest($this->shooting->plan->situation->kit->widestF())),
+            lens: sprintf('Simulated lens %g mm f/%g', $optic->focalMm, round($kit->widestF(), 1)),
         );
-    }
-
-    private static function widest(float $fNumber): float
-    {
-        return round($fNumber, 1);
     }
 
     /** @return array<string, mixed> */

@@ -86,7 +86,7 @@ foreach ($kinds as $kind => [$own, $faults]) {
                 $begun = $finder = Finder::of($eighth, $box);
             } else {
                 [$box, $sighting] = $finder->find($eighth);
-                $finder = $sighting->likeness > 0.8 ? Finder::of($eighth, $box) ?? $finder : $finder;
+                $finder = $sighting->isClear() ? Finder::of($eighth, $box) ?? $finder : $finder;
             }
             $from = hrtime(true);
             $picture = JpegPicture::read($file);

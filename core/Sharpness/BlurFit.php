@@ -138,7 +138,9 @@ final class BlurFit
 
         return new BlurFound(
             $this->between($this->fading->discs, $disc, fn (int $at): float => $this->cost($at, $line, $turn)),
-            $line === 0 ? 0.0 : $this->between($this->fading->lines, $line, fn (int $at): float => $this->cost($disc, $at, $turn)),
+            $line === 0
+                ? 0.0
+                : $this->between($this->fading->lines, $line, fn (int $at): float => $this->cost($disc, $at, $turn)),
             $line === 0 ? 0.0 : (180 * $turn) / Fading::TURNS,
             $cost / $bins,
             ($alone - $cost) / $bins,

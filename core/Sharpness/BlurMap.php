@@ -98,7 +98,7 @@ final readonly class BlurMap
         [$width, $height] = [$this->picture->width(), $this->picture->height()];
         [$x, $y] = self::middle($tile);
         $side = self::LARGER * $times;
-        $box = (new Box((int) ($x * $width - $side / 2), (int) ($y * $height - $side / 2), $side, $side))->inside($width, $height);
+        $box = Box::around($x * $width, $y * $height, $side, $width, $height);
         $piece = $this->picture->piece($box->x, $box->y, $box->width, $box->height);
         for (; $times > 1; $times = intdiv($times, 2)) {
             $piece = $piece->halved();
@@ -111,16 +111,21 @@ final readonly class BlurMap
     public function tilesOutside(Box $box): array
     {
         [$width, $height] = [$this->picture->width(), $this->picture->height()];
-        $reach = self::LARGER / 2;
-
-        return array_values(
-            array_filter(range(0, self::ROWS * self::COLUMNS - 1), static function (int $tile) use ($box, $width, $height, $reach): bool {
-                [$x, $y] = self::middle($tile);
-
-                return abs($x * $width - $box->middleX()) > $box->width / 2 + $reach ||
-                    abs($y * $height - $box->middleY()) > $box->height / 2 + $reach;
-            }),
+        $near = new Box(
+            $box->x - intdiv(self::LARGER, 2),
+            $box->y - intdiv(self::LARGER, 2),
+            $box->width + self::LARGER,
+            $box->height + self::LARGER,
         );
+        $tiles = [];
+        for ($tile = 0; $tile < self::ROWS * self::COLUMNS; $tile++) {
+            [$x, $y] = self::middle($tile);
+            if (! $near->holds($x * $width, $y * $height)) {
+                $tiles[] = $tile;
+            }
+        }
+
+        return $tiles;
     }
 
     private static function isAtBorder(int $tile): bool

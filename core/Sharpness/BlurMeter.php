@@ -63,11 +63,9 @@ final class BlurMeter
     public static function together(array $pieces): ?BlurFound
     {
         $noise = array_map(static fn (Luminance $piece): float => $piece->noise(), $pieces);
-        $side = self::WINDOWS[0];
-        foreach ($pieces as $piece) {
-            $side = min($side, min($piece->width, $piece->height) >= self::WINDOWS[0] ? self::WINDOWS[0] : self::WINDOWS[1]);
-        }
-        if (min($pieces[0]->width, $pieces[0]->height) < self::WINDOWS[1]) {
+        $least = min(array_map(static fn (Luminance $piece): int => min($piece->width, $piece->height), $pieces));
+        $side = $least >= self::WINDOWS[0] ? self::WINDOWS[0] : self::WINDOWS[1];
+        if ($least < $side) {
             return null;
         }
 

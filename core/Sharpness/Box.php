@@ -61,6 +61,12 @@ final readonly class Box
         );
     }
 
+    /** Round this middle, moved inside the picture as far as it must be. */
+    public static function around(float $middleX, float $middleY, int $side, int $width, int $height): self
+    {
+        return self::round($middleX, $middleY, $side, $side)->inside($width, $height);
+    }
+
     private static function round(float $middleX, float $middleY, float $width, float $height): self
     {
         return new self(

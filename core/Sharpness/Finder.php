@@ -89,7 +89,10 @@ final class Finder
         $small = $piece;
         $reduced = $eighth;
         $parts = 1;
-        while (max($small->width, $small->height) > self::WIDEST && min($small->width, $small->height) >= 2 * self::SMALLEST) {
+        while (
+            max($small->width, $small->height) > self::WIDEST &&
+            min($small->width, $small->height) >= 2 * self::SMALLEST
+        ) {
             $small = $small->halved();
             $reduced = $reduced->halved();
             $parts *= 2;

@@ -20,7 +20,11 @@ final class Spectrum
      * @param  list<float>  $power  of each bin, a wave
      * @param  float  $grain  power a wave has of noise with a spread of 1
      */
-    private function __construct(public readonly Rings $rings, public readonly array $power, public readonly float $grain) {}
+    private function __construct(
+        public readonly Rings $rings,
+        public readonly array $power,
+        public readonly float $grain,
+    ) {}
 
     /** Of a picture that is at least one window wide and high. */
     public static function of(Luminance $picture, int $side): self
@@ -87,7 +91,9 @@ final class Spectrum
         $steps = (int) round(($length - $side) / (self::STEP * $side));
 
         return array_map(
-            static fn (int $step): int => $steps === 0 ? intdiv($length - $side, 2) : intdiv($step * ($length - $side), $steps),
+            static fn (int $step): int => $steps === 0
+                ? intdiv($length - $side, 2)
+                : intdiv($step * ($length - $side), $steps),
             range(0, $steps),
         );
     }
@@ -96,7 +102,10 @@ final class Spectrum
     private static function window(int $side): array
     {
         if (! isset(self::$windows[$side])) {
-            $fade = array_map(static fn (int $at): float => 0.5 - 0.5 * cos((2 * M_PI * $at) / $side), range(0, $side - 1));
+            $fade = array_map(
+                static fn (int $at): float => 0.5 - 0.5 * cos((2 * M_PI * $at) / $side),
+                range(0, $side - 1),
+            );
             $window = [];
             foreach ($fade as $down) {
                 foreach ($fade as $across) {

@@ -80,7 +80,9 @@ final readonly class Shooting
 
         return match ($fault) {
             ShootFault::Single => $hold->with(focusMode: FocusMode::Single),
-            ShootFault::Tuning => $levels === [] ? $hold : $hold->with(stay: ($hold->stay ?? 0) > $last / 2 ? 0 : $last),
+            ShootFault::Tuning => $levels === []
+                ? $hold
+                : $hold->with(stay: ($hold->stay ?? 0) > $last / 2 ? 0 : $last),
             ShootFault::Shutter => self::slower($hold),
             default => $hold,
         };
@@ -129,6 +131,7 @@ final readonly class Shooting
         $isOut = $this->fault === ShootFault::Out && $number >= intdiv($count, 2);
         $isBehind = $this->fault === ShootFault::Obstacle && abs($number - $count / 2) < $count / 4;
         $posts = $this->posts($frame, $step);
+        $behindM = max(0.1, $this->plan->situation->rush->clutter->backgroundGapM);
         if ($isBehind) {
             $posts[] = [$x, max($this->widthPx($s) * 1.1, 120.0)];
         }
@@ -141,7 +144,7 @@ final readonly class Shooting
             $this->widthPx($s),
             $way,
             $this->smear($frame, $s, $number, $step, $climbs, $shakes, true),
-            $this->smear($frame, $s + max(0.1, $this->plan->situation->rush->clutter->backgroundGapM), $number, $step, $climbs, $shakes, false),
+            $this->smear($frame, $s + $behindM, $number, $step, $climbs, $shakes, false),
             $this->smear($frame, $scene->strips->distanceM, $number, $step, $climbs, $shakes, false),
             $posts,
             $this->stops(),
@@ -212,7 +215,7 @@ final readonly class Shooting
             $azimuth = $obstacle->azimuthRad + $obstacle->radS * ($frame->atS - $obstacle->atS);
             $middle = $this->film->width / 2 + $focal * ($azimuth - $aim + $pass->scene->following->besideRad);
             $width = 2 * $strips->halfRad * $focal;
-            if ($middle + $width > 0 && $middle - $width < $this->film->width) {
+            if ($middle + $width / 2 > 0 && $middle - $width / 2 < $this->film->width) {
                 $posts[] = [$middle, $width];
             }
         }

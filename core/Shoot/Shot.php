@@ -57,6 +57,17 @@ final readonly class Shot
             : null;
     }
 
+    /** How much of the frame what stands in front takes, as a share of its width. */
+    public function inFrontShare(Film $film): float
+    {
+        $covered = 0.0;
+        foreach ($this->posts as [$middle, $width]) {
+            $covered += max(0.0, min((float) $film->width, $middle + $width / 2) - max(0.0, $middle - $width / 2));
+        }
+
+        return min(1.0, $covered / $film->width);
+    }
+
     /** Whether something stands before most of that piece. */
     public function isCovered(Film $film, Outline $outline): bool
     {

@@ -16,6 +16,9 @@ final readonly class Truth
 
     private const BRIGHT = 2.0;
 
+    /** What stands in front is seen where it takes so much of the frame's width. */
+    private const SEEN = 0.1;
+
     private float $limitPx;
 
     private Judge $judge;
@@ -40,12 +43,15 @@ final readonly class Truth
         $sharper = static fn (Smear $smear): float => $smear->found()->totalPx();
         $isElsewhere =
             ($around !== null && $this->judge->isSharper($around->totalPx(), $total)) ||
-            ($shot->posts !== [] && $this->judge->isSharper($sharper($shot->inFront), $total));
+            ($shot->inFrontShare($this->shooting->film) >= self::SEEN &&
+                $this->judge->isSharper($sharper($shot->inFront), $total));
 
         [$film, $outline] = [$this->shooting->film, $this->shooting->outline];
 
         return match (true) {
-            $shot->patch($film, $outline) === null || $shot->isHidden || $shot->isCovered($film, $outline) => FrameVerdict::Out,
+            $shot->patch($film, $outline) === null,
+            $shot->isHidden,
+            $shot->isCovered($film, $outline) => FrameVerdict::Out,
             $shot->stops <= self::DARK => FrameVerdict::Dark,
             $shot->stops >= self::BRIGHT => FrameVerdict::Bright,
             $total <= $this->limitPx => $this->judge->isPanned($around) ? FrameVerdict::Panned : FrameVerdict::Sharp,

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use RushHold\Kit\Kit;
 use RushHold\Log\FrameFacts;
 use RushHold\Sharpness\BlurFound;
 use RushHold\Sharpness\Box;
@@ -13,7 +14,6 @@ use RushHold\Sharpness\Luminance;
 use RushHold\Sharpness\Picture;
 use RushHold\Sharpness\Sighting;
 use RushHold\Sharpness\Standard;
-use RushHold\Kit\Kit;
 use RushHold\Shoot\BlurKernel;
 use RushHold\Shoot\Texture;
 use RushHold\Wording\Frames\JudgementWords;
@@ -22,7 +22,8 @@ use Tests\Support\Documents;
 /** A picture that is there as numbers. */
 function drawn(Luminance $all): Picture
 {
-    return new class($all) implements Picture {
+    return new class($all) implements Picture
+    {
         public function __construct(private readonly Luminance $all) {}
 
         public function width(): int
@@ -138,7 +139,8 @@ it('finds a subject again in the next frame, nearer by and elsewhere', function 
     [$box, $sighting] = $finder->find($put(420, 328, $subject->scaled(1.3)));
     expect($sighting->isSure())->toBeTrue()->and($box->width)->toBeGreaterThan(175)->and(abs($box->x - 446))->toBeLessThan(17);
     // gone
-    [, $sighting] = $finder->find(drawn($behind)->eighth());
+    $sky = Luminance::of(960, 640, array_map(static fn (float|int $one): float => 150 + 0.1 * $one, $behind->values));
+    [, $sighting] = $finder->find(drawn($sky)->eighth());
     expect($sighting->isSure())->toBeFalse();
     expect(Finder::of(Luminance::of(60, 40, array_fill(0, 2400, 90)), new Box(0, 0, 80, 80)))->toBeNull();
 });

@@ -61,7 +61,8 @@ final class HoldShoot extends CraftCommand
             throw UnknownChoice::of('--out', $folder, ['a folder that can be made']);
         }
         $bar = $this->output->getErrorStyle()->createProgressBar();
-        $truth = (new FrameFolder($shooting, $seed, $fault, $this->begins(), $this->option('subject-area') === true))->write(
+        $tellsSubject = $this->option('subject-area') === true;
+        $truth = (new FrameFolder($shooting, $seed, $fault, $this->begins(), $tellsSubject))->write(
             $folder,
             static function (int $there, int $all) use ($bar): void {
                 $bar->setMaxSteps($all);
