@@ -26,40 +26,40 @@ final class Bursts
     /**
      * @param  list<FrameFacts>  $frames  in any order
      * @param  \Closure(?string): ?float  $fps  frames a second of a body by its name, null where nobody knows
-     * @return list<non-empty-list<int>> numbers of frames, by time; what has no time stands by itself, at the end
+     * @return list<list<int>> numbers of frames, by time; what has no time stands by itself, at the end
      */
     public static function of(array $frames, \Closure $fps): array
     {
-        $times = array_map(self::atS(...), $frames);
-        $timed = array_keys(array_filter($times, static fn (?float $time): bool => $time !== null));
-        usort($timed, static fn (int $one, int $other): int => [$times[$one], $one] <=> [$times[$other], $other]);
+        $timed = $untimed = [];
+        foreach ($frames as $number => $frame) {
+            $at = self::atS($frame);
+            if ($at === null) {
+                $untimed[] = [$number];
+            } else {
+                $timed[] = [$at, $number];
+            }
+        }
+        sort($timed);
         $bursts = [];
-        /** @var array<string, int> $open the burst that may go on, by body */
+        /** @var array<string, array{int, float, FrameFacts}> $open the burst that may go on, and its last frame, by body */
         $open = [];
-        foreach ($timed as $number) {
+        foreach ($timed as [$at, $number]) {
             $frame = $frames[$number];
             $body = (string) $frame->body;
-            $burst = $open[$body] ?? null;
-            $last = $burst === null ? null : $bursts[$burst][count($bursts[$burst]) - 1];
+            [$burst, $lastAt, $last] = $open[$body] ?? [count($bursts), $at, null];
             if (
-                $burst === null ||
                 $last === null ||
-                $times[$number] - $times[$last] > self::gapS($frames[$last], $frame, $fps($frame->body)) ||
-                ! self::areAlike($frames[$last], $frame)
+                $at - $lastAt > self::gapS($last, $frame, $fps($frame->body)) ||
+                ! self::areAlike($last, $frame)
             ) {
-                $open[$body] = count($bursts);
-                $bursts[] = [$number];
-            } else {
-                $bursts[$burst][] = $number;
+                $burst = count($bursts);
+                $bursts[] = [];
             }
-        }
-        foreach ($times as $number => $time) {
-            if ($time === null) {
-                $bursts[] = [$number];
-            }
+            $bursts[$burst][] = $number;
+            $open[$body] = [$burst, $at, $frame];
         }
 
-        return $bursts;
+        return [...array_values($bursts), ...$untimed];
     }
 
     /** When it was taken in seconds since 1970, by the camera's clock where it wrote no zone; null when it says nothing. */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Images\ExifReader;
 use App\Images\ExifWriter;
+use App\Images\JpegMaker;
 use App\Images\JpegPicture;
 use App\Images\UnreadablePicture;
 use RushHold\Log\FrameFacts;
+use RushHold\Sharpness\Box;
 
 /** A JPEG whose brightness goes up from left to right and has a dark square in it. */
 function jpeg(int $width, int $height, bool $progressive = false): string
@@ -126,4 +128,63 @@ it('leaves out what cannot be true, and says so', function () {
         ->toContain('ExposureTime is')
         ->toContain('characters was cut')
         ->not->toContain('FNumber'); // 0 is what is written for what is not known
+});
+
+/** How dark a JPEG is there. */
+function toneAt(string $jpeg, int $x, int $y): int
+{
+    return imagecolorat(imagecreatefromstring($jpeg), $x, $y) & 255;
+}
+
+it('reduces a picture and turns it the way up it is looked at', function (int $orientation, array $size, array $square) {
+    $small = (new JpegMaker())->reduced(jpeg(800, 400), $orientation);
+    expect(array_slice(getimagesizefromstring($small), 0, 2))
+        ->toBe($size)
+        ->and(toneAt($small, ...$square))
+        ->toBeLessThan(25)
+        ->and(toneAt($small, $size[0] - $square[0], $size[1] - $square[1]))
+        ->toBeGreaterThan(60);
+})->with([
+    'as it lies' => [1, [800, 400], [120, 80]],
+    'mirrored' => [2, [800, 400], [680, 80]],
+    'upside down' => [3, [800, 400], [680, 320]],
+    'mirrored upside down' => [4, [800, 400], [120, 320]],
+    'over the corner' => [5, [400, 800], [80, 120]],
+    'a quarter to the right' => [6, [400, 800], [320, 120]],
+    'over the other corner' => [7, [400, 800], [320, 680]],
+    'a quarter to the left' => [8, [400, 800], [80, 680]],
+    'what no camera writes' => [99, [800, 400], [120, 80]],
+]);
+
+it('reduces a large picture to a small one, and cuts a piece out bit for bit', function () {
+    $large = jpeg(5600, 3000);
+    $small = (new JpegMaker())->reduced($large);
+    expect(array_slice(getimagesizefromstring($small), 0, 2))->toBe([1400, 750]);
+    [$piece, $box] = (new JpegMaker())->piece($large, new Box(90, 50, 60, 60));
+    expect($box->toArray())
+        ->toBe(['x' => 80, 'y' => 48, 'width' => 70, 'height' => 62])
+        ->and(array_slice(getimagesizefromstring($piece), 0, 2))
+        ->toBe([70, 62]);
+    foreach ([[0, 0], [30, 30], [69, 61], [19, 11]] as [$x, $y]) {
+        expect(toneAt($piece, $x, $y))->toBe(toneAt($large, 80 + $x, 48 + $y));
+    }
+    // turned, the piece is turned as a whole
+    [$turned] = (new JpegMaker())->piece($large, new Box(96, 48, 96, 64), 6);
+    expect(array_slice(getimagesizefromstring($turned), 0, 2))->toBe([64, 96]);
+});
+
+it('leaves out of both whatever was written into the file', function () {
+    $told = ExifWriter::into(jpeg(800, 400), new FrameFacts(body: 'Skerry One', lens: 'Sandbar 500'));
+    $maker = new JpegMaker();
+    foreach ([$maker->reduced($told), $maker->piece($told, new Box(0, 0, 160, 160))[0]] as $made) {
+        expect($made)->not->toContain('Skerry')->not->toContain('Sandbar')->not->toContain('Exif');
+    }
+});
+
+it('makes nothing of a damaged file', function () {
+    $half = substr(jpeg(800, 400), 0, 6000);
+    expect(fn () => (new JpegMaker())->reduced($half))
+        ->toThrow(UnreadablePicture::class, 'damaged')
+        ->and(fn () => (new JpegMaker())->piece($half, new Box(0, 0, 64, 64)))
+        ->toThrow(UnreadablePicture::class, 'damaged');
 });
