@@ -27,7 +27,17 @@ final class ExifReader
         'FocalLengthIn35mmFilm' => [1.0, 10_000.0],
         'ExposureBiasValue' => [-10.0, 10.0],
         'SubjectDistance' => [0.01, 100_000.0],
+        'FocalPlaneXResolution' => [1.0, 1_000_000.0],
     ];
+
+    /** Sensors are no narrower and no wider, in mm. */
+    private const SENSOR = [3.0, 100.0];
+
+    /** Millimetres of each unit a resolution may be told in. */
+    private const UNIT_MM = [2 => 25.4, 3 => 10.0, 4 => 1.0];
+
+    /** What a lens may say it can be set to: focal lengths in mm, f-numbers. */
+    private const LENS = ['mm' => [1.0, 5000.0], 'f' => [0.5, 128.0]];
 
     /** @var list<string> */
     private array $leftOut = [];
@@ -70,6 +80,8 @@ final class ExifReader
             body: $this->name('Model'),
             lens: $this->name('UndefinedTag:0xA434'),
             rating: $this->rating(),
+            lensRange: $this->lensRange(),
+            sensorWidthMm: $this->sensorWidthMm(),
             leftOut: $this->leftOut,
         );
     }
@@ -106,21 +118,17 @@ final class ExifReader
     {
         $value = $this->tags[$tag] ?? null;
         $value = is_array($value) ? reset($value) : $value;
-        if (! is_string($value) && ! is_int($value) && ! is_float($value)) {
-            return null;
-        }
-        [$above, $below] = explode('/', (string) $value, 2) + [1 => '1'];
-        if (! is_numeric($above) || ! is_numeric($below)) {
-            return null;
-        }
         // cameras write 0/0 for what they do not know, and 0 for a lens that tells nothing
-        $number = (float) $below === 0.0 ? 0.0 : (float) $above / (float) $below;
+        $number = self::fraction($value);
+        if ($number === null) {
+            return null;
+        }
         [$least, $most] = self::BOUNDS[$tag];
         if ($number >= $least && $number <= $most) {
             return $number;
         }
         if ($number !== 0.0) {
-            $this->leftOut[] = sprintf('Its %s is %s, which cannot be.', $tag, mb_substr((string) $value, 0, 30));
+            $this->leftOut[] = sprintf('Its %s is %s, which cannot be.', $tag, mb_substr(is_scalar($value) ? (string) $value : '', 0, 30));
         }
 
         return null;
@@ -167,6 +175,57 @@ final class ExifReader
         }
 
         return $text === '' ? null : mb_substr($text, 0, self::NAME);
+    }
+
+    /** @return ?array{least_mm: float, most_mm: float, widest_f: ?float, widest_long_f: ?float} */
+    private function lensRange(): ?array
+    {
+        $told = $this->tags['UndefinedTag:0xA432'] ?? null;
+        if (! is_array($told) || count($told) !== 4) {
+            return null;
+        }
+        $numbers = array_map(self::fraction(...), array_values($told));
+        $within = static fn (?float $number, string $kind): ?float => $number !== null &&
+            $number >= self::LENS[$kind][0] &&
+            $number <= self::LENS[$kind][1]
+                ? $number
+                : null;
+        [$least, $most] = [$within($numbers[0], 'mm'), $within($numbers[1], 'mm')];
+
+        return $least === null || $most === null || $least > $most
+            ? null
+            : [
+                'least_mm' => $least,
+                'most_mm' => $most,
+                'widest_f' => $within($numbers[2], 'f'),
+                'widest_long_f' => $within($numbers[3], 'f'),
+            ];
+    }
+
+    private static function fraction(mixed $value): ?float
+    {
+        if (! is_string($value) && ! is_int($value) && ! is_float($value)) {
+            return null;
+        }
+        [$above, $below] = explode('/', (string) $value, 2) + [1 => '1'];
+
+        return is_numeric($above) && is_numeric($below) && (float) $below !== 0.0
+            ? (float) $above / (float) $below
+            : null;
+    }
+
+    private function sensorWidthMm(): ?float
+    {
+        $pixels = $this->tags['ExifImageWidth'] ?? null;
+        $told = $this->tags['FocalPlaneResolutionUnit'] ?? 0;
+        $unit = is_int($told) ? self::UNIT_MM[$told] ?? null : null;
+        $perUnit = $this->number('FocalPlaneXResolution');
+        if (! is_int($pixels) || $unit === null || $perUnit === null) {
+            return null;
+        }
+        $width = ($pixels / $perUnit) * $unit;
+
+        return $width >= self::SENSOR[0] && $width <= self::SENSOR[1] ? $width : null;
     }
 
     private function rating(): ?int

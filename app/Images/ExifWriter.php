@@ -24,13 +24,13 @@ final class ExifWriter
 
     public static function into(string $jpeg, FrameFacts $facts): string
     {
-        $tiff = self::tiff($facts);
+        $tiff = self::tiff($facts, getimagesizefromstring($jpeg)[0] ?? 0);
         $segment = "Exif\0\0".$tiff;
 
         return substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($segment) + 2).$segment.substr($jpeg, 2);
     }
 
-    private static function tiff(FrameFacts $facts): string
+    private static function tiff(FrameFacts $facts, int $width): string
     {
         $first = array_filter([
             0x0110 => self::text($facts->body),
@@ -67,7 +67,8 @@ final class ExifWriter
                     ? null
                     : [self::SHORT, 1, pack('v', (int) round($facts->focalIn35Mm))],
             0xA434 => self::text($facts->lens),
-        ]);
+            0xA432 => self::lens($facts->lensRange),
+        ] + self::resolution($facts->sensorWidthMm, $width));
         $begins = strlen(self::HEADER) + 2 + 12 * (count($first) + 1) + 4;
         $begins += array_sum(array_map(self::beside(...), $first));
         $first[0x8769] = [self::LONG, 1, pack('V', $begins)];
@@ -124,6 +125,39 @@ final class ExifWriter
             : [(int) round($number * $parts), $parts];
 
         return [self::RATIONAL, 1, pack('V2', ...$over)];
+    }
+
+    /**
+     * @param  ?array{least_mm: float, most_mm: float, widest_f: ?float, widest_long_f: ?float}  $range
+     * @return ?array{int, int, string}
+     */
+    private static function lens(?array $range): ?array
+    {
+        if ($range === null) {
+            return null;
+        }
+        $told = '';
+        foreach ($range as $number) {
+            $told .= $number === null ? pack('V2', 0, 0) : pack('V2', (int) round($number * 10), 10);
+        }
+
+        return [self::RATIONAL, 4, $told];
+    }
+
+    /**
+     * How finely the pixels lie: so many to a millimetre.
+     *
+     * @return array<int, array{int, int, string}>
+     */
+    private static function resolution(?float $sensorWidthMm, int $width): array
+    {
+        return $sensorWidthMm === null
+            ? []
+            : [
+                0xA002 => [self::LONG, 1, pack('V', $width)],
+                0xA20E => [self::RATIONAL, 1, pack('V2', (int) round((1000 * $width) / $sensorWidthMm), 1000)],
+                0xA210 => [self::SHORT, 1, pack('v', 4)],
+            ];
     }
 
     /** @return array{?string, ?string} as EXIF has it: the second, and fractions of it */

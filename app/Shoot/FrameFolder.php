@@ -90,6 +90,13 @@ final readonly class FrameFolder
             distanceM: $shot->frame->focusM < 10_000 ? $shot->frame->focusM : null,
             subject: $this->tellsSubject ? $shot->patch($this->shooting->film, $this->shooting->outline) : null,
             body: sprintf('Simulated body %g × %g mm', $sensor->widthMm, $sensor->heightMm),
+            sensorWidthMm: $sensor->widthMm,
+            lensRange: [
+                'least_mm' => $kit->lens->focalMinMm * $kit->converter,
+                'most_mm' => $kit->lens->focalMaxMm * $kit->converter,
+                'widest_f' => $kit->lens->shortF * $kit->converter,
+                'widest_long_f' => $kit->lens->longF * $kit->converter,
+            ],
             lens: sprintf('Simulated lens %g mm f/%g', $optic->focalMm, round($kit->widestF(), 1)),
         );
     }

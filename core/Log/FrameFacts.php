@@ -14,6 +14,9 @@ final readonly class FrameFacts
      * @param  ?float  $distanceM  to what it was focused on
      * @param  int  $orientation  1 to 8 as EXIF has it: how the file must be turned to be looked at
      * @param  ?array{x: int, y: int, width: int, height: int}  $subject  in pixels as the file lies
+     * @param  ?array{least_mm: float, most_mm: float, widest_f: ?float, widest_long_f: ?float}  $lensRange  what the lens can be set to, and its
+     *     widest apertures at both ends
+     * @param  ?float  $sensorWidthMm  of what the file shows, from its pixels and how finely they lie
      * @param  list<string>  $leftOut  what was written and cannot be true, in words
      */
     public function __construct(
@@ -31,6 +34,8 @@ final readonly class FrameFacts
         public ?string $body = null,
         public ?string $lens = null,
         public ?int $rating = null,
+        public ?array $lensRange = null,
+        public ?float $sensorWidthMm = null,
         public array $leftOut = [],
     ) {}
 
@@ -53,6 +58,8 @@ final readonly class FrameFacts
                 'body' => $this->body,
                 'lens' => $this->lens,
                 'rating' => $this->rating,
+                'lens_range' => $this->lensRange,
+                'sensor_width_mm' => $this->sensorWidthMm,
                 'left_out' => $this->leftOut === [] ? null : $this->leftOut,
             ],
             static fn (mixed $value): bool => $value !== null,

@@ -25,15 +25,22 @@ final readonly class Standard
         return new self($limitMm / $pitchMm, $pitchMm);
     }
 
-    /** By the file alone: fine detail on the whole picture, whatever the sensor; its size from both focal lengths, if it has them. */
+    /**
+     * By the file alone: fine detail on the whole picture, whatever the sensor; its size from how finely its pixels lie, or from both
+     * focal lengths, if it tells them.
+     */
     public static function ofFile(FrameFacts $facts, int $width, int $height): self
     {
         $diagonalPx = hypot($width, $height);
         $share = (float) SharpnessStandard::Detail->statedMm() / SharpnessStandard::DIAGONAL_MM;
-        $pitchMm =
-            $facts->focalMm !== null && $facts->focalIn35Mm !== null
-                ? (SharpnessStandard::DIAGONAL_MM * $facts->focalMm) / $facts->focalIn35Mm / $diagonalPx
-                : null;
+        $pitchMm = match (true) {
+            $facts->sensorWidthMm !== null => $facts->sensorWidthMm / max(1, $width),
+            $facts->focalMm !== null && $facts->focalIn35Mm !== null => (SharpnessStandard::DIAGONAL_MM *
+                $facts->focalMm) /
+                $facts->focalIn35Mm /
+                $diagonalPx,
+            default => null,
+        };
 
         return new self($share * $diagonalPx, $pitchMm);
     }

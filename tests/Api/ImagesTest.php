@@ -81,11 +81,13 @@ it('reads what a camera wrote, and nothing that tells who or where', function ()
         body: 'Skerry One',
         lens: 'Sandbar 500 f/5.6',
         rating: 4,
+        lensRange: ['least_mm' => 150.0, 'most_mm' => 600.0, 'widest_f' => 5.6, 'widest_long_f' => null],
+        sensorWidthMm: 23.5,
     );
     $written = ExifWriter::into(jpeg(200, 100), $facts);
     $read = ExifReader::read($written);
     expect($read->toArray())
-        ->toEqualWithDelta($facts->toArray(), 1e-9)
+        ->toEqualWithDelta($facts->toArray(), 1e-3)
         ->and(ExifReader::read($written)->takenAt)
         ->toBe($facts->takenAt)
         ->and(JpegPicture::read($written)->width())
@@ -187,4 +189,17 @@ it('makes nothing of a damaged file', function () {
         ->toThrow(UnreadablePicture::class, 'damaged')
         ->and(fn () => (new JpegMaker())->piece($half, new Box(0, 0, 64, 64)))
         ->toThrow(UnreadablePicture::class, 'damaged');
+});
+
+it('takes no sensor and no lens that cannot be', function () {
+    $read = static fn (FrameFacts $facts): array => ExifReader::read(ExifWriter::into(jpeg(200, 100), $facts))->toArray();
+    $lens = static fn (float $least, float $most): array => ['least_mm' => $least, 'most_mm' => $most, 'widest_f' => 4.0, 'widest_long_f' => 5.6];
+    expect($read(new FrameFacts(sensorWidthMm: 900.0)))
+        ->not->toHaveKey('sensor_width_mm')
+        ->and($read(new FrameFacts(lensRange: $lens(600.0, 150.0))))
+        ->not->toHaveKey('lens_range')
+        ->and($read(new FrameFacts(lensRange: $lens(0.0, 150.0))))
+        ->not->toHaveKey('lens_range')
+        ->and($read(new FrameFacts(lensRange: $lens(70.0, 200.0)))['lens_range'])
+        ->toBe($lens(70.0, 200.0));
 });
