@@ -17,10 +17,10 @@ final readonly class BlurMap
     /** What is looked at to tell what all around is blurred by, in px to a side; and in how many of the tiles. */
     private const LARGER = 128;
 
-    private const MOST = 6;
+    private const MOST = 4;
 
     /** Wide blur is looked at so many times as large at the most. */
-    private const WIDEST = 4;
+    private const WIDEST = 2;
 
     /** From pixel to pixel, so that noise counts less than what stands there. */
     private const APART = 12;
@@ -36,14 +36,18 @@ final readonly class BlurMap
 
     public static function of(Picture $picture): self
     {
-        $discs = $stirs = [];
-        foreach (range(0, self::ROWS * self::COLUMNS - 1) as $tile) {
+        $pieces = $stirs = [];
+        $tiles = range(0, self::ROWS * self::COLUMNS - 1);
+        foreach ($tiles as $tile) {
             $piece = self::piece($picture, $tile, self::SIDE);
-            $discs[] = $piece === null ? null : BlurMeter::disc($piece, self::SIDE);
             $stirs[] = $piece === null ? 0.0 : self::stir($piece);
+            if ($piece !== null && $stirs[$tile] > self::STIR) {
+                $pieces[$tile] = $piece;
+            }
         }
+        $discs = BlurMeter::discs($pieces, self::SIDE);
 
-        return new self($picture, $discs, $stirs);
+        return new self($picture, array_map(static fn (int $tile): ?float => $discs[$tile] ?? null, $tiles), $stirs);
     }
 
     /** @return array{float, float} the middle of a tile, as shares of the frame */

@@ -49,10 +49,21 @@ final class BlurMeter
         }
     }
 
-    /** Diameter of the disc alone that explains a piece of one window best, in px; null where too little stands in it. */
-    public static function disc(Luminance $piece, int $side): ?float
+    /**
+     * Diameter of the disc alone that explains each piece of one window best, in px; null where too little stands in it.
+     *
+     * @param  array<int, Luminance>  $pieces
+     * @return array<int, ?float>
+     */
+    public static function discs(array $pieces, int $side): array
     {
-        return BlurFit::disc(Spectrum::of($piece, $side), $side, max(self::LEAST, $piece->noise()));
+        $discs = [];
+        $spectra = Spectrum::each(array_values($pieces), $side);
+        foreach (array_keys($pieces) as $number => $key) {
+            $discs[$key] = BlurFit::disc($spectra[$number], $side, max(self::LEAST, $pieces[$key]->noise()));
+        }
+
+        return $discs;
     }
 
     /**
@@ -62,14 +73,15 @@ final class BlurMeter
      */
     public static function together(array $pieces): ?BlurFound
     {
-        $noise = array_map(static fn (Luminance $piece): float => $piece->noise(), $pieces);
+        $noises = array_map(static fn (Luminance $piece): float => $piece->noise(), $pieces);
+        $noise = max(self::LEAST, array_sum($noises) / count($noises));
         $least = min(array_map(static fn (Luminance $piece): int => min($piece->width, $piece->height), $pieces));
         $side = $least >= self::WINDOWS[0] ? self::WINDOWS[0] : self::WINDOWS[1];
         if ($least < $side) {
             return null;
         }
 
-        return self::seen(Spectrum::together($pieces, $side), $side, array_sum($noise) / count($noise));
+        return BlurFit::of(Spectrum::together($pieces, $side), $side, $noise);
     }
 
     private static function once(Luminance $picture): ?BlurFound

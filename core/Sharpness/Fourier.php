@@ -30,6 +30,32 @@ final class Fourier
     }
 
     /**
+     * The same, each square by itself.
+     *
+     * @param  list<float>  $one
+     * @param  list<float>  $other
+     * @return array{list<float>, list<float>}
+     */
+    public static function powers(array $one, array $other, int $side): array
+    {
+        [$re, $im] = self::waves($one, $other, $side);
+        $first = $second = [];
+        for ($column = 0, $at = 0; $column < $side; $column++) {
+            $mirrored = (($side - $column) % $side) * $side;
+            for ($row = 0; $row < $side; $row++, $at++) {
+                $opposite = $mirrored + (($side - $row) % $side);
+                // a square of numbers has waves that are each other's conjugates: what is even is of one, what is odd of the other
+                $even = ($re[$at] + $re[$opposite]) ** 2 + ($im[$at] - $im[$opposite]) ** 2;
+                $odd = ($im[$at] + $im[$opposite]) ** 2 + ($re[$opposite] - $re[$at]) ** 2;
+                $first[] = $even / 4;
+                $second[] = $odd / 4;
+            }
+        }
+
+        return [$first, $second];
+    }
+
+    /**
      * The waves of a square, columns first. Done to its own answer with both parts exchanged, it gives the square back, exchanged and
      * side² times as large.
      *

@@ -48,19 +48,63 @@ final class Spectrum
         $count = count($pieces);
         for ($at = 0; $at < $count; $at += 2) {
             $power = Fourier::power($pieces[$at], $pieces[$at + 1] ?? array_fill(0, $side * $side, 0.0), $side);
-            foreach ($rings->bins as $wave => $bin) {
-                if ($bin >= 0) {
-                    $sums[$bin] += $power[$wave];
-                }
-            }
-        }
-        $means = [];
-        foreach ($sums as $bin => $sum) {
-            // each wave has been counted with its opposite
-            $means[] = $sum / 2 / max(0.5, $rings->counts[$bin]) / $count;
+            $sums = self::added($sums, $power, $rings);
         }
 
-        return new self($rings, $means, $grain);
+        return new self($rings, self::means($sums, $rings, $count), $grain);
+    }
+
+    /**
+     * Of several pieces of one window, each by itself.
+     *
+     * @param  list<Luminance>  $pictures
+     * @return list<self>
+     */
+    public static function each(array $pictures, int $side): array
+    {
+        [$window, $grain] = self::window($side);
+        $rings = Rings::of($side);
+        $none = array_fill(0, count($rings->counts), 0.0);
+        $each = [];
+        foreach (array_chunk($pictures, 2) as $pair) {
+            $faded = array_map(static fn (Luminance $one): array => self::pieces($one, $side, $window)[0], $pair);
+            $powers = Fourier::powers($faded[0], $faded[1] ?? array_fill(0, $side * $side, 0.0), $side);
+            foreach (array_slice($powers, 0, count($pair)) as $power) {
+                $each[] = new self($rings, self::means(self::added($none, $power, $rings), $rings, 1), $grain);
+            }
+        }
+
+        return $each;
+    }
+
+    /**
+     * @param  array<int, float>  $sums  by bin
+     * @param  list<float>  $power  by wave
+     * @return array<int, float>
+     */
+    private static function added(array $sums, array $power, Rings $rings): array
+    {
+        foreach ($rings->bins as $wave => $bin) {
+            if ($bin >= 0) {
+                $sums[$bin] += $power[$wave];
+            }
+        }
+
+        return $sums;
+    }
+
+    /**
+     * @param  array<int, float>  $sums  by bin, each wave with its opposite
+     * @return list<float> of a wave of one window
+     */
+    private static function means(array $sums, Rings $rings, int $windows): array
+    {
+        $means = [];
+        foreach ($sums as $bin => $sum) {
+            $means[] = $sum / 2 / max(0.5, $rings->counts[$bin]) / $windows;
+        }
+
+        return $means;
     }
 
     /**

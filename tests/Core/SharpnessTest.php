@@ -99,6 +99,9 @@ it('adds up the power of waves, two squares at a time', function () {
         ->toEqualWithDelta(256 ** 2, 1e-6)
         ->and(array_sum($power))
         ->toEqualWithDelta(2 * 128 ** 2 + 2 * 256 ** 2, 1e-6);
+    [$first, $second] = Fourier::powers($wave(3, 0, 1.0), $wave(2, 5, 2.0), 16);
+    expect([$first[3 * 16], $first[2 * 16 + 5], $second[2 * 16 + 5], $second[14 * 16 + 11], $second[3 * 16]])
+        ->toEqualWithDelta([128 ** 2, 0.0, 256 ** 2, 256 ** 2, 0.0], 1e-6);
 });
 
 it('finds the power of noise where there is only noise, in every direction', function () {
