@@ -150,7 +150,6 @@ final readonly class Shooting
             $this->stops(),
             self::NOISE * sqrt($this->hold->iso / self::NOISE_ISO) * (self::NOISE_PITCH_MM / $this->film->pitchMm),
             ! $isOut && $pass->isInFrame($step, $s),
-            $isBehind || $pass->isHidden($step, $s),
         );
     }
 

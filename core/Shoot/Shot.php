@@ -18,7 +18,6 @@ final readonly class Shot
      * @param  float  $stops  brighter than metered
      * @param  float  $noise  spread in brightness
      * @param  bool  $isInFrame  whether the pass has it inside the frame
-     * @param  bool  $isHidden  whether something stands before it
      */
     public function __construct(
         public int $number,
@@ -34,7 +33,6 @@ final readonly class Shot
         public float $stops,
         public float $noise,
         public bool $isInFrame,
-        public bool $isHidden,
     ) {}
 
     /** @return ?array{x: int, y: int, width: int, height: int} the subject as far as it lies in the frame, null when it does not */

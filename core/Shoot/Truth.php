@@ -45,13 +45,10 @@ final readonly class Truth
             ($around !== null && $this->judge->isSharper($around->totalPx(), $total)) ||
             ($shot->inFrontShare($this->shooting->film) >= self::SEEN &&
                 $this->judge->isSharper($sharper($shot->inFront), $total));
-
         [$film, $outline] = [$this->shooting->film, $this->shooting->outline];
 
         return match (true) {
-            $shot->patch($film, $outline) === null,
-            $shot->isHidden,
-            $shot->isCovered($film, $outline) => FrameVerdict::Out,
+            $shot->patch($film, $outline) === null, $shot->isCovered($film, $outline) => FrameVerdict::Out,
             $shot->stops <= self::DARK => FrameVerdict::Dark,
             $shot->stops >= self::BRIGHT => FrameVerdict::Bright,
             $total <= $this->limitPx => $this->judge->isPanned($around) ? FrameVerdict::Panned : FrameVerdict::Sharp,
