@@ -233,7 +233,9 @@ final class Darkroom
         imagefilledrectangle($full, 0, 0, $wide, $high, IMG_COLOR_TILED);
         $coat = self::canvas($width, $height);
         imagecopyresampled($coat, $full, 0, 0, 0, 0, $width, $height, $wide, $high);
-        foreach ([1 => 0xFFFFFF, -1 => 0x0A0A0C] as $sign => $colour) {
+        // what is white on it is as dark as all else in a dark frame
+        $white = (int) min(255, 255 * self::STOP ** $shot->stops);
+        foreach ([1 => $white * 0x010101, -1 => 0x0A0A0C] as $sign => $colour) {
             $marks = imagescale($this->markings($shot, $sign, $colour), $width, $height, IMG_BILINEAR_FIXED);
             if ($marks !== false) {
                 imagecopy($coat, $marks, 0, 0, 0, 0, $width, $height);

@@ -16,9 +16,9 @@ final readonly class Judge
     private const LEAST_PX = 3.0;
 
     /** A subject whose brightest twentieth is darker is too dark; one of which so much is as bright as can be, too bright. */
-    private const DARK = 95;
+    private const DARK = 70;
 
-    private const BURNT = 0.2;
+    private const BURNT = 0.5;
 
     /** A line in wide blur must explain so much more by itself, in squares of logarithms a bin. */
     private const CLEAR = 0.02;

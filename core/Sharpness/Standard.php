@@ -11,6 +11,9 @@ use RushHold\Optics\SharpnessStandard;
 /** How many pixels of blur a frame may have, and how large a pixel is on the sensor. */
 final readonly class Standard
 {
+    /** Of a picture that has been made smaller nobody can ask for less than this, in px: as of the pixels of a sensor. */
+    private const LEAST_PX = 2.0;
+
     /**
      * @param  float  $limitPx  the largest blur that counts as sharp
      * @param  ?float  $pitchMm  from pixel to pixel on the sensor, null when nobody knows the sensor
@@ -42,6 +45,6 @@ final readonly class Standard
             default => null,
         };
 
-        return new self($share * $diagonalPx, $pitchMm);
+        return new self(max(self::LEAST_PX, $share * $diagonalPx), $pitchMm);
     }
 }

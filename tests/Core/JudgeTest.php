@@ -74,7 +74,7 @@ it('gives each frame its verdict', function (FrameBlur $blur, FrameVerdict $verd
     'more focus than movement' => [fn () => seen(new BlurFound(9.0, 5.0, 30.0)), FrameVerdict::Soft],
     'a line in wide blur is not believed' => [fn () => seen(new BlurFound(9.0, 12.0, 30.0, 0.1, 0.02)), FrameVerdict::Soft],
     'dark' => [fn () => seen(new BlurFound(1.0, 0.0, 0.0), bright: 40), FrameVerdict::Dark],
-    'bright' => [fn () => seen(new BlurFound(1.0, 0.0, 0.0), bright: 255, burnt: 0.4), FrameVerdict::Bright],
+    'bright' => [fn () => seen(new BlurFound(1.0, 0.0, 0.0), bright: 255, burnt: 0.6), FrameVerdict::Bright],
     'nothing to see, where nobody knows it should be' => [fn () => seen(null), FrameVerdict::Unclear],
     'nothing left of it, but it is there' => [fn () => seen(null), FrameVerdict::Soft, new Sighting(1, 1, 0.9)],
     'not found again' => [fn () => seen(new BlurFound(1.0, 0.0, 0.0)), FrameVerdict::Out, new Sighting(1, 1, 0.2)],
@@ -98,6 +98,7 @@ it('knows how much blur a file may have, with its sensor and without', function 
     // turned, the long side is still the sensor's
     expect(Standard::of($kit, 0.015, 4000, 6000))->toEqual($known);
     $file = Standard::ofFile(new FrameFacts(), 6000, 4000);
+    expect(Standard::ofFile(new FrameFacts(), 1500, 1000)->limitPx)->toBe(2.0);
     expect($file->limitPx)->toEqualWithDelta(2.5, 0.001)->and($file->pitchMm)->toBeNull();
     expect(Standard::ofFile(new FrameFacts(focalMm: 300.0, focalIn35Mm: 450.0), 6000, 4000)->pitchMm)->toEqualWithDelta(0.004, 1e-5);
 });

@@ -24,7 +24,7 @@ final readonly class JudgementWords
             FrameVerdict::Out => [
                 'Nothing here looks like the subject of the other frames: it is outside the frame or behind something, or looks quite different.',
             ],
-            FrameVerdict::Dark => ['Hardly any of the subject is brighter than a tenth of what a file can hold.'],
+            FrameVerdict::Dark => ['Hardly any of the subject is brighter than a quarter of what a file can hold.'],
             FrameVerdict::Bright => [
                 sprintf('%d %% of the subject are as bright as a file can hold.', round(100 * $judgement->blur->burnt)),
             ],
