@@ -51,8 +51,6 @@ final class Darkroom
 
     private readonly Surface $inFront;
 
-    private GdImage $tiled;
-
     private readonly float $largestPx;
 
     /** @var list<float> */
@@ -103,13 +101,13 @@ final class Darkroom
         $times = $this->reduced($shot);
         $enlarged = $shot->subject->times($times);
         [$subject, $around] = Surface::photographed($this->subject, $enlarged, $this->around, $shot->around);
-        $this->tiled = self::tile($this->exposed($subject, $shot, 0, $times), $this->subjectTint);
+        $tiled = self::tile($this->exposed($subject, $shot, 0, $times), $this->subjectTint);
         $around = $this->exposed($around, $shot, 1);
         $canvas = self::canvas($film->width, $film->height);
         $tile = self::tile($around, $this->aroundTint);
         imagesettile($canvas, $tile);
         imagefilledrectangle($canvas, 0, 0, $film->width, $film->height, IMG_COLOR_TILED);
-        $this->lay($canvas, $shot, $around);
+        $this->lay($canvas, $shot, $tiled, $around);
         if ($shot->posts !== []) {
             $this->stand($canvas, $shot, $film);
         }
@@ -169,7 +167,7 @@ final class Darkroom
     }
 
     /** The subject over what is behind it. */
-    private function lay(GdImage $canvas, Shot $shot, Luminance $around): void
+    private function lay(GdImage $canvas, Shot $shot, GdImage $tiled, Luminance $around): void
     {
         $film = $this->shooting->film;
         $outline = $this->shooting->outline;
@@ -184,7 +182,7 @@ final class Darkroom
         if ($left >= $right || $top >= $bottom) {
             return;
         }
-        $layer = $this->coat($shot, $reach);
+        $layer = $this->coat($shot, $tiled, $reach);
         $under = self::colours($this->aroundTint);
         // its pattern goes with it
         [$shiftX, $shiftY] = [(int) floor($shot->x - $half - $reach), (int) floor($shot->y - $halfHigh - $reach)];
@@ -222,14 +220,14 @@ final class Darkroom
      * The subject's surface with the large markings that no two have alike: drawn as large as it ever is in the pass, and reduced to what
      * it is here, so that its pattern stays its own while it comes and goes.
      */
-    private function coat(Shot $shot, float $reach): GdImage
+    private function coat(Shot $shot, GdImage $tiled, float $reach): GdImage
     {
         $width = (int) ceil($shot->widthPx + 2 * $reach) + 2;
         $height = (int) ceil($shot->widthPx * $this->shooting->outline->height + 2 * $reach) + 2;
         $times = $this->reduced($shot);
         [$wide, $high] = [(int) round($times * $width), (int) round($times * $height)];
         $full = self::canvas($wide, $high);
-        imagesettile($full, $this->tiled);
+        imagesettile($full, $tiled);
         imagefilledrectangle($full, 0, 0, $wide, $high, IMG_COLOR_TILED);
         $coat = self::canvas($width, $height);
         imagecopyresampled($coat, $full, 0, 0, 0, 0, $width, $height, $wide, $high);
@@ -302,10 +300,15 @@ final class Darkroom
         $below = $this->inside($shot, $outline, $x, $y + 1) - $here;
         $steep = max(1e-6, hypot($right, $below));
         $wide = hypot(($right / $steep) * $spread[0], ($below / $steep) * $spread[1]);
-        // a bell's share up to here, by its logistic likeness
         $z = $here / max(0.3, $wide);
 
-        return $z < -self::SOFT ? 0.0 : ($z > self::SOFT ? 1.0 : 1 / (1 + exp(-1.702 * $z)));
+        return $z < -self::SOFT ? 0.0 : ($z > self::SOFT ? 1.0 : self::bell($z));
+    }
+
+    /** A bell's share up to so many spreads, by its logistic likeness. */
+    private static function bell(float $z): float
+    {
+        return 1 / (1 + exp(-1.702 * $z));
     }
 
     private static function mixed(int $mine, int $theirs, float $share): int
@@ -331,7 +334,7 @@ final class Darkroom
             for ($x = max(0, (int) floor($middle - $reach)); $x < min($film->width, $middle + $reach); $x++) {
                 $left = ($x + 0.5 - $middle + $width / 2) / max(0.3, $wide);
                 $right = ($middle + $width / 2 - $x - 0.5) / max(0.3, $wide);
-                $share = 1 / (1 + exp(-1.702 * $left)) + 1 / (1 + exp(-1.702 * $right)) - 1;
+                $share = self::bell($left) + self::bell($right) - 1;
                 for ($y = 0; $share > 0.01 && $y < $film->height; $y += Surface::SIDE) {
                     $high = min(Surface::SIDE, $film->height - $y);
                     imagecopymerge($canvas, $tile, $x, $y, $x % Surface::SIDE, 0, 1, $high, (int) round(100 * $share));

@@ -88,7 +88,9 @@ final readonly class FrameFolder
             focalMm: $optic->focalMm,
             focalIn35Mm: ($optic->focalMm * 43.2666) / $sensor->diagonalMm(),
             distanceM: $shot->frame->focusM < 10_000 ? $shot->frame->focusM : null,
-            subject: $this->tellsSubject ? $shot->patch($this->shooting->film, $this->shooting->outline) : null,
+            subject: $this->tellsSubject
+                ? $shot->patch($this->shooting->film, $this->shooting->outline)?->toArray()
+                : null,
             body: sprintf('Simulated body %g × %g mm', $sensor->widthMm, $sensor->heightMm),
             sensorWidthMm: $sensor->widthMm,
             lensRange: [
@@ -110,8 +112,8 @@ final readonly class FrameFolder
             'verdict' => $truth->verdict($shot)->value,
             'blur' => self::blur($shot->subject->found()),
             'around' => self::blur($shot->around->found()),
-            'subject' => $shot->box($film, $outline),
-            'patch' => $shot->patch($film, $outline),
+            'subject' => $shot->box($film, $outline)?->toArray(),
+            'patch' => $shot->patch($film, $outline)?->toArray(),
             'stops' => $shot->stops,
             'pass' => $shot->frame->toArray(),
         ];

@@ -9,7 +9,6 @@ use App\Images\JpegPicture;
 use App\Shoot\Darkroom;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Planner;
-use RushHold\Sharpness\Box;
 use RushHold\Sharpness\Finder;
 use RushHold\Sharpness\FrameBlur;
 use RushHold\Sharpness\FrameVerdict;
@@ -81,8 +80,7 @@ foreach ($kinds as $kind => [$own, $faults]) {
             $sighting = null;
             $eighth = JpegPicture::read($file)->eighth();
             if ($finder === null) {
-                $patch = $shot->patch($shooting->film, $shooting->outline);
-                $box = new Box($patch['x'], $patch['y'], $patch['width'], $patch['height']);
+                $box = $shot->patch($shooting->film, $shooting->outline);
                 $begun = $finder = Finder::of($eighth, $box);
             } else {
                 [$box, $sighting] = $finder->find($eighth);

@@ -63,10 +63,10 @@ final class BlurFit
     /** @var array<string, float> what has been looked at */
     private array $known = [];
 
-    private function __construct(Spectrum $spectrum, private readonly int $side, float $noise)
+    private function __construct(Spectrum $spectrum, float $noise)
     {
         $this->rings = count($spectrum->rings->waves);
-        $this->fading = Fading::of($this->side);
+        $this->fading = Fading::of($spectrum->side);
         $grain = $noise ** 2 * $spectrum->grain;
         $hidden = log(self::HIDDEN * $grain);
         $falls = array_map(
@@ -88,22 +88,22 @@ final class BlurFit
     }
 
     /** @param  float  $noise  what is weaker is hidden by it, in brightness */
-    public static function of(Spectrum $spectrum, int $side, float $noise): ?BlurFound
+    public static function of(Spectrum $spectrum, float $noise): ?BlurFound
     {
-        $fit = new self($spectrum, $side, $noise);
+        $fit = new self($spectrum, $noise);
 
         return $fit->says() ? $fit->found() : null;
     }
 
     /** The disc alone, in px, where nobody asks for more. */
-    public static function disc(Spectrum $spectrum, int $side, float $noise): ?float
+    public static function disc(Spectrum $spectrum, float $noise): ?float
     {
-        $fit = new self($spectrum, $side, $noise);
+        $fit = new self($spectrum, $noise);
         if (! $fit->says()) {
             return null;
         }
 
-        return $fit->between($fit->fading->discs, $fit->bestDisc(0, 0), fn (int $at): float => $fit->cost($at, 0, 0));
+        return $fit->between($fit->fading->discs, $fit->bestDisc(), fn (int $at): float => $fit->cost($at, 0, 0));
     }
 
     /** Whether enough waves stand over the noise, in enough directions. */
@@ -121,7 +121,8 @@ final class BlurFit
 
     private function found(): BlurFound
     {
-        $disc = $this->bestDisc(0, 0);
+        $disc = $this->bestDisc();
+        $alone = $this->cost($disc, 0, 0);
         [$cost, $best] = $this->climbed([$disc, 0, 0]);
         foreach ([$this->bestLine(0), $this->bestLine($disc)] as $start) {
             [$other, $there] = $this->climbed($start);
@@ -129,10 +130,9 @@ final class BlurFit
                 [$cost, $best] = [$other, $there];
             }
         }
-        $alone = $this->cost($this->bestDisc(0, 0), 0, 0);
         $bins = array_sum($this->weights);
         if ($alone - $cost < self::LINE * $bins) {
-            [$cost, $best] = [$alone, [$this->bestDisc(0, 0), 0, 0]];
+            [$cost, $best] = [$alone, [$disc, 0, 0]];
         }
         [$disc, $line, $turn] = $best;
 
@@ -147,11 +147,12 @@ final class BlurFit
         );
     }
 
-    private function bestDisc(int $line, int $turn): int
+    /** Without a line. */
+    private function bestDisc(): int
     {
         [$least, $best] = [INF, 0];
         foreach (array_keys($this->fading->discs) as $disc) {
-            $cost = $this->cost($disc, $line, $turn);
+            $cost = $this->cost($disc, 0, 0);
             if ($cost < $least) {
                 [$least, $best] = [$cost, $disc];
             }

@@ -60,7 +60,7 @@ final class BlurMeter
         $discs = [];
         $spectra = Spectrum::each(array_values($pieces), $side);
         foreach (array_keys($pieces) as $number => $key) {
-            $discs[$key] = BlurFit::disc($spectra[$number], $side, max(self::LEAST, $pieces[$key]->noise()));
+            $discs[$key] = BlurFit::disc($spectra[$number], max(self::LEAST, $pieces[$key]->noise()));
         }
 
         return $discs;
@@ -81,28 +81,28 @@ final class BlurMeter
             return null;
         }
 
-        return BlurFit::of(Spectrum::together($pieces, $side), $side, $noise);
+        return BlurFit::of(Spectrum::together($pieces, $side), $noise);
     }
 
     private static function once(Luminance $picture): ?BlurFound
     {
         foreach (self::WINDOWS as $side) {
             if (min($picture->width, $picture->height) >= $side) {
-                return self::seen(Spectrum::of($picture, $side), $side, $picture->noise());
+                return self::seen(Spectrum::of($picture, $side), $picture->noise());
             }
         }
 
         return null;
     }
 
-    private static function seen(Spectrum $spectrum, int $side, float $noise): ?BlurFound
+    private static function seen(Spectrum $spectrum, float $noise): ?BlurFound
     {
-        $found = BlurFit::of($spectrum, $side, max(self::LEAST, $noise));
+        $found = BlurFit::of($spectrum, max(self::LEAST, $noise));
         if ($found === null || $found->misfit < self::CLEAR) {
             return $found;
         }
         foreach (self::SMOOTHED as $grain) {
-            $smoothed = $grain > $noise ? BlurFit::of($spectrum, $side, $grain) : null;
+            $smoothed = $grain > $noise ? BlurFit::of($spectrum, $grain) : null;
             if ($smoothed !== null && $smoothed->misfit < self::CLEARER * $found->misfit) {
                 return $smoothed;
             }

@@ -17,10 +17,12 @@ final class Spectrum
     private static array $windows = [];
 
     /**
+     * @param  int  $side  of its windows, in px
      * @param  list<float>  $power  of each bin, a wave
      * @param  float  $grain  power a wave has of noise with a spread of 1
      */
     private function __construct(
+        public readonly int $side,
         public readonly Rings $rings,
         public readonly array $power,
         public readonly float $grain,
@@ -51,7 +53,7 @@ final class Spectrum
             $sums = self::added($sums, $power, $rings);
         }
 
-        return new self($rings, self::means($sums, $rings, $count), $grain);
+        return new self($side, $rings, self::means($sums, $rings, $count), $grain);
     }
 
     /**
@@ -70,7 +72,7 @@ final class Spectrum
             $faded = array_map(static fn (Luminance $one): array => self::pieces($one, $side, $window)[0], $pair);
             $powers = Fourier::powers($faded[0], $faded[1] ?? array_fill(0, $side * $side, 0.0), $side);
             foreach (array_slice($powers, 0, count($pair)) as $power) {
-                $each[] = new self($rings, self::means(self::added($none, $power, $rings), $rings, 1), $grain);
+                $each[] = new self($side, $rings, self::means(self::added($none, $power, $rings), $rings, 1), $grain);
             }
         }
 

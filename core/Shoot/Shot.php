@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Shoot;
 
 use RushHold\Rehearsal\Frame;
+use RushHold\Sharpness\Box;
 
 /** One frame of a pass, with all a darkroom needs to draw it and all that is true of it. */
 final readonly class Shot
@@ -35,8 +36,8 @@ final readonly class Shot
         public bool $isInFrame,
     ) {}
 
-    /** @return ?array{x: int, y: int, width: int, height: int} the subject as far as it lies in the frame, null when it does not */
-    public function box(Film $film, Outline $outline): ?array
+    /** The subject as far as it lies in the frame, null when it does not. */
+    public function box(Film $film, Outline $outline): ?Box
     {
         $half = $this->widthPx / 2;
 
@@ -45,8 +46,8 @@ final readonly class Shot
             : null;
     }
 
-    /** @return ?array{x: int, y: int, width: int, height: int} a piece of it that is all body, where a camera would focus */
-    public function patch(Film $film, Outline $outline): ?array
+    /** A piece of it that is all body, where a camera would focus. */
+    public function patch(Film $film, Outline $outline): ?Box
     {
         [$x, $y, $half, $halfHigh] = array_map(fn (float $one): float => $one * $this->widthPx, $outline->patch);
 
@@ -75,27 +76,26 @@ final readonly class Shot
         }
         $free = 1.0;
         foreach ($this->posts as [$middle, $width]) {
-            $left = max((float) $patch['x'], $middle - $width / 2);
-            $right = min((float) ($patch['x'] + $patch['width']), $middle + $width / 2);
-            $free -= max(0.0, $right - $left) / $patch['width'];
+            $left = max((float) $patch->x, $middle - $width / 2);
+            $right = min((float) ($patch->x + $patch->width), $middle + $width / 2);
+            $free -= max(0.0, $right - $left) / $patch->width;
         }
 
         return $free < 0.5;
     }
 
-    /** @return ?array{x: int, y: int, width: int, height: int} */
-    private function cut(Film $film, float $x, float $y, float $half, float $halfHigh): ?array
+    private function cut(Film $film, float $x, float $y, float $half, float $halfHigh): ?Box
     {
         [$left, $right] = [max(0.0, $x - $half), min((float) $film->width, $x + $half)];
         [$top, $bottom] = [max(0.0, $y - $halfHigh), min((float) $film->height, $y + $halfHigh)];
 
         return $right - $left < 4 || $bottom - $top < 4
             ? null
-            : [
-                'x' => (int) round($left),
-                'y' => (int) round($top),
-                'width' => (int) round($right - $left),
-                'height' => (int) round($bottom - $top),
-            ];
+            : new Box(
+                (int) round($left),
+                (int) round($top),
+                (int) round($right - $left),
+                (int) round($bottom - $top),
+            );
     }
 }
