@@ -45,5 +45,9 @@ return [
         'gear_bytes' => (int) env('QUOTA_GEAR_BYTES', 1_000_000),
         'history_bytes' => (int) env('QUOTA_HISTORY_BYTES', 32_000_000),
         'file_bytes' => (int) env('QUOTA_FILE_BYTES', 40_000_000),
+        'frames' => (int) env('QUOTA_FRAMES', 2_000_000),
+        // the small pictures of frames, which stay, and their files, which go once they have been looked at
+        'picture_bytes' => (int) env('QUOTA_PICTURE_BYTES', 4_000_000_000),
+        'waiting_bytes' => (int) env('QUOTA_WAITING_BYTES', 3_000_000_000),
     ],
 ];

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AppController;
+use App\Http\Controllers\BurstController;
 use App\Http\Controllers\CameraStateController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\FileController;
+use App\Http\Controllers\FrameController;
 use App\Http\Controllers\GearController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitFileController;
 use App\Http\Controllers\LayoutController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
@@ -81,7 +84,7 @@ Route::prefix('api')->group(function () use ($undoable): void {
         // as long as the longest file of any purpose; each has its own bound (Files/FilePurpose)
         Route::put('files/{purpose}/{hash}', [FileController::class, 'update'])
             ->middleware('throttle:files')
-            ->defaults(BoundedBody::KEY, 2048)
+            ->defaults(BoundedBody::KEY, 62_500)
             ->defaults(BoundedBody::STREAMED, true);
         Route::get('files/{file}', [FileController::class, 'show']);
         Route::delete('files/{file}', [FileController::class, 'destroy']);
@@ -90,6 +93,8 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::middleware('throttle:new')->group(function (): void {
             // a kit/1 file of up to 1.2 MB, written as one text of JSON
             Route::post('kit-file/preview', [KitFileController::class, 'preview'])->defaults(BoundedBody::KEY, 2048);
+            // the first 512 KB of a photograph, in base64
+            Route::post('kit-file/photograph', [KitFileController::class, 'photograph'])->defaults(BoundedBody::KEY, 800);
             Route::post('kit-file', [KitFileController::class, 'import'])->defaults(BoundedBody::KEY, 2048);
         });
 
@@ -121,6 +126,24 @@ Route::prefix('api')->group(function () use ($undoable): void {
             Route::get('outings/{outing}/day', [OutingController::class, 'day']);
             Route::get('outings/{outing}/calendar', [OutingController::class, 'calendar']);
         });
+
+        Route::get('log', [LogController::class, 'index']);
+        Route::get('log/intake', [LogController::class, 'intake']);
+        Route::delete('log/intake', [LogController::class, 'cancel']);
+        Route::get('log/known/{hash}', [LogController::class, 'known']);
+        Route::get('log/agreement', [LogController::class, 'agreement']);
+        Route::post('log/undo', [LogController::class, 'undo']);
+        Route::post('log/redo', [LogController::class, 'redo']);
+        Route::post('log/let-go', [LogController::class, 'letGo'])->middleware('throttle:new');
+        Route::get('bursts/{burst}', [BurstController::class, 'show']);
+        Route::put('bursts/{burst}/rush', [BurstController::class, 'rush']);
+        Route::put('bursts/{burst}/subject', [BurstController::class, 'subject']);
+        Route::post('bursts/{burst}/split', [BurstController::class, 'split']);
+        Route::post('bursts/{burst}/join', [BurstController::class, 'join']);
+        Route::post('bursts/{burst}/agree', [BurstController::class, 'agree']);
+        Route::delete('bursts/{burst}', [BurstController::class, 'destroy']);
+        Route::put('frames/{frame}/eye', [FrameController::class, 'eye']);
+        Route::get('frames/{frame}/{which}', [FrameController::class, 'picture']);
 
         Route::get('kits', [KitController::class, 'index']);
         Route::get('kits/reach', [KitController::class, 'reach']);

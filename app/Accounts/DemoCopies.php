@@ -31,6 +31,8 @@ final readonly class DemoCopies
         'outings' => 'user_id',
         'days' => 'outing_id',
         'cards' => 'user_id',
+        'bursts' => 'user_id',
+        'frames' => 'user_id',
         'versions' => 'user_id',
     ];
 
@@ -113,6 +115,7 @@ final readonly class DemoCopies
                             'share_hash' => 1,
                             'share_until' => 1,
                             'creation_id' => 1,
+                            'file_id' => 1,
                         ]),
                         $some,
                     ),

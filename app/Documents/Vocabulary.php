@@ -54,6 +54,7 @@ use RushHold\Rush\Sky;
 use RushHold\Rush\Streak;
 use RushHold\Rush\Style;
 use RushHold\Rush\Sure;
+use RushHold\Sharpness\FrameVerdict;
 use RushHold\Wording\Units;
 
 /** Everything that server and client both say, stated once in PHP: words, order, flags, scales, limits. */
@@ -163,6 +164,7 @@ final class Vocabulary
                 ),
             ],
             'verdicts' => ['What became of a frame.', self::of(Verdict::cases())],
+            'frameVerdicts' => ['What a frame shows of its subject, in the order of their keys.', self::of(FrameVerdict::cases())],
             'focusTargets' => ['What the focus holds at one moment, by number.', FocusTarget::WORDS],
             'lockOnStart' => [
                 'Share of the frame that lock-on starts in.',

@@ -10,11 +10,15 @@ enum FilePurpose: string
     /** A kit/1 file, to be looked at and taken in. */
     case Kit = 'kit';
 
+    /** A photograph that is taken into the log; once that has been done it may go. */
+    case Frame = 'frame';
+
     /** Largest file, in bytes. */
     public function largest(): int
     {
         return match ($this) {
             self::Kit => \App\Kits\KitFiles::LARGEST,
+            self::Frame => \App\Log\Intakes::LARGEST,
         };
     }
 
@@ -23,6 +27,7 @@ enum FilePurpose: string
     {
         return match ($this) {
             self::Kit => ['application/json'],
+            self::Frame => ['image/jpeg'],
         };
     }
 
@@ -31,6 +36,7 @@ enum FilePurpose: string
     {
         return match ($this) {
             self::Kit => 'a kit file, which is text in JSON',
+            self::Frame => 'a JPEG',
         };
     }
 
@@ -39,6 +45,13 @@ enum FilePurpose: string
     {
         return match ($this) {
             self::Kit => 7,
+            self::Frame => 3,
         };
+    }
+
+    /** Whether a file goes as soon as there is need of its room, once what is in it has been taken in. */
+    public function givesWay(): bool
+    {
+        return $this === self::Frame;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Files;
 
 use App\Limits\Quota;
 use App\Models\FileRecord;
+use App\Models\FrameRecord;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
@@ -127,11 +128,13 @@ final readonly class Files
         }
         $disk = $this->disk();
         foreach (array_chunk($disk->allFiles(), 500) as $paths) {
-            $ids = array_map(static fn (string $path): string => basename($path), $paths);
-            $known = array_flip(FileRecord::query()->whereKey($ids)->pluck('id')->all());
+            $ids = array_map(self::nameOf(...), $paths);
+            $known =
+                array_flip(FileRecord::query()->whereKey($ids)->pluck('id')->all()) +
+                array_flip(FrameRecord::query()->whereIn('picture', $ids)->pluck('picture')->all());
             foreach ($paths as $path) {
                 if (
-                    ! isset($known[basename($path)]) &&
+                    ! isset($known[self::nameOf($path)]) &&
                     Carbon::createFromTimestamp($disk->lastModified($path))->diffInHours(Carbon::now()) >=
                         self::LEFT_HOURS
                 ) {
@@ -214,7 +217,8 @@ final readonly class Files
      */
     private function keep(User $user, FilePurpose $purpose, string $hash, string $name, array $whole): array
     {
-        $this->quota->forFile($user, $whole['bytes'], $name);
+        $this->giveWay($user, $purpose, $whole['bytes']);
+        $this->quota->forFile($user, $purpose, $whole['bytes'], $name);
         $file = $user->files()->make([
             'purpose' => $purpose,
             'name' => $name,
@@ -235,7 +239,7 @@ final readonly class Files
 
                     return [$known, false];
                 }
-                $this->quota->forFile($user, $whole['bytes'], $name);
+                $this->quota->forFile($user, $purpose, $whole['bytes'], $name);
                 $file->save();
 
                 return [$file, true];
@@ -246,9 +250,39 @@ final readonly class Files
         }
     }
 
+    /** Lets files go that have been taken in, oldest first, until there is room for so many bytes. */
+    private function giveWay(User $user, FilePurpose $purpose, int $bytes): void
+    {
+        $over = $purpose->givesWay() ? $this->quota->overWith($user, $purpose, $bytes) : 0;
+        if ($over <= 0) {
+            return;
+        }
+        /** @var Collection<int, FileRecord> $read */
+        $read = $user
+            ->files()
+            ->where('purpose', $purpose->value)
+            ->whereNotNull('read_at')
+            ->orderBy('read_at')
+            ->limit(200)
+            ->get();
+        foreach ($read as $file) {
+            $this->delete($file);
+            $over -= $file->bytes;
+            if ($over <= 0) {
+                break;
+            }
+        }
+    }
+
     private static function until(FilePurpose $purpose): Carbon
     {
         return Carbon::now()->addDays($purpose->days());
+    }
+
+    /** What names the record of these bytes: the id of a file, or the picture of a frame. */
+    private static function nameOf(string $path): string
+    {
+        return explode('-', basename($path))[0];
     }
 
     /** A name for people: one line, no path, nothing that cannot be seen. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Limits;
 
+use App\Files\FilePurpose;
 use App\Models\GearRecord;
 use App\Models\User;
 use App\Problems\Problem;
@@ -28,6 +29,7 @@ final readonly class Quota
         'kits' => 'kits',
         'places' => 'places',
         'outings' => 'outings',
+        'frames' => 'frames',
         'body' => 'bodies',
         'lens' => 'lenses',
         'converter' => 'converters',
@@ -35,7 +37,7 @@ final readonly class Quota
         'support' => 'supports',
     ];
 
-    /** @return array<string, array{used: int, most: int}> of what may be kept: rushes, cards, kits, places, outings, what ofGear() tells, history_bytes, file_bytes */
+    /** @return array<string, array{used: int, most: int}> of what may be kept: rushes, cards, kits, places, outings, what ofGear() tells, history_bytes, file_bytes, frames, picture_bytes */
     public function of(User $user): array
     {
         return [
@@ -50,8 +52,21 @@ final readonly class Quota
                 'most' => (int) config('rushhold.quota.history_bytes'),
             ],
             'file_bytes' => [
-                'used' => (int) $user->files()->sum('bytes'),
+                'used' => self::fileBytes($user, FilePurpose::Kit),
                 'most' => (int) config('rushhold.quota.file_bytes'),
+            ],
+            ...$this->ofFrames($user),
+        ];
+    }
+
+    /** @return array{frames: array{used: int, most: int}, picture_bytes: array{used: int, most: int}} */
+    public function ofFrames(User $user): array
+    {
+        return [
+            'frames' => ['used' => $user->frames()->count(), 'most' => $this->most('frames')],
+            'picture_bytes' => [
+                'used' => $this->pictureBytes($user),
+                'most' => (int) config('rushhold.quota.picture_bytes'),
             ],
         ];
     }
@@ -127,21 +142,74 @@ final readonly class Quota
      *
      * @throws ProblemException when there is no room for it
      */
-    public function forFile(User $user, int $bytes, string $name): void
+    public function forFile(User $user, FilePurpose $purpose, int $bytes, string $name): void
     {
-        $most = (int) config('rushhold.quota.file_bytes');
-        $used = (int) $user->files()->sum('bytes');
-        if ($used + $bytes > $most) {
+        $over = $this->overWith($user, $purpose, $bytes);
+        if ($over > 0 && $purpose->givesWay()) {
+            throw new ProblemException(
+                new Problem(
+                    'full-for-now',
+                    503,
+                    'There is no room just now',
+                    "“{$name}” has to wait until those sent before it have been looked at.",
+                ),
+            );
+        }
+        if ($over > 0) {
             throw self::full(
                 sprintf(
                     'Your files are %s MB long, and an account keeps %s MB; “%s” would be %s MB more. Delete some that you no longer need.',
-                    number_format($used / 1e6, 1),
-                    number_format($most / 1e6),
+                    number_format(self::fileBytes($user, $purpose) / 1e6, 1),
+                    number_format(self::mostBytes($purpose) / 1e6),
                     $name,
                     number_format($bytes / 1e6, 1),
                 ),
             );
         }
+    }
+
+    /** By how many bytes the files of an account would be more than it may keep of them, with so many more; under 0 there is room. */
+    public function overWith(User $user, FilePurpose $purpose, int $bytes): int
+    {
+        return self::fileBytes($user, $purpose) + $bytes - self::mostBytes($purpose);
+    }
+
+    /**
+     * @param  int  $frames  that come to those there are
+     * @param  int  $bytes  of their pictures
+     *
+     * @throws ProblemException when there is no room for them
+     */
+    public function forFrames(User $user, int $frames, int $bytes): void
+    {
+        $this->forAnother('frames', $user->frames()->count() + $frames - 1);
+        $most = (int) config('rushhold.quota.picture_bytes');
+        $used = $this->pictureBytes($user);
+        if ($used + $bytes > $most) {
+            throw self::full(
+                sprintf(
+                    'The pictures of your frames are %s MB long, and an account keeps %s MB. Let pieces of older bursts go, or delete bursts.',
+                    number_format($used / 1e6, 1),
+                    number_format($most / 1e6),
+                ),
+            );
+        }
+    }
+
+    /** Pictures of frames that are in this account's own folder. */
+    private function pictureBytes(User $user): int
+    {
+        return (int) $user->frames()->where('held_by', $user->id)->sum('picture_bytes');
+    }
+
+    private static function fileBytes(User $user, FilePurpose $purpose): int
+    {
+        return (int) $user->files()->where('purpose', $purpose->value)->sum('bytes');
+    }
+
+    private static function mostBytes(FilePurpose $purpose): int
+    {
+        return (int) config($purpose->givesWay() ? 'rushhold.quota.waiting_bytes' : 'rushhold.quota.file_bytes');
     }
 
     /** Lets the oldest states of an account go when all of them together have become too long. */

@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
  * @property int $bytes
  * @property string $hash SHA-256 of its content, in hexadecimal
  * @property ?Carbon $expires_at when it goes by itself
+ * @property ?Carbon $read_at when what is in it was taken in
+ * @property int $tries how often that was begun
  * @property Carbon $created_at
  */
 final class FileRecord extends Model
@@ -32,11 +34,11 @@ final class FileRecord extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['purpose', 'name', 'type', 'bytes', 'hash', 'expires_at'];
+    protected $fillable = ['purpose', 'name', 'type', 'bytes', 'hash', 'expires_at', 'read_at', 'tries'];
 
     protected function casts(): array
     {
-        return ['purpose' => FilePurpose::class, 'bytes' => 'integer', 'expires_at' => 'datetime'];
+        return ['purpose' => FilePurpose::class, 'bytes' => 'integer', 'expires_at' => 'datetime', 'read_at' => 'datetime', 'tries' => 'integer'];
     }
 
     /** Where its bytes are: in a folder of its account, by its id. */

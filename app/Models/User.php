@@ -142,6 +142,24 @@ final class User extends Account
         return $this->hasMany(FileRecord::class);
     }
 
+    /** @return HasMany<BurstRecord, $this> */
+    public function bursts(): HasMany
+    {
+        return $this->hasMany(BurstRecord::class);
+    }
+
+    /** @return HasMany<FrameRecord, $this> */
+    public function frames(): HasMany
+    {
+        return $this->hasMany(FrameRecord::class);
+    }
+
+    /** @return HasMany<LogActRecord, $this> */
+    public function logActs(): HasMany
+    {
+        return $this->hasMany(LogActRecord::class);
+    }
+
     /** @return array<string, string> every setting, defaults filled in */
     public function allSettings(): array
     {

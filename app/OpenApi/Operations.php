@@ -8,6 +8,7 @@ use App\Cards\Paper;
 use App\Models\GearRecord;
 use App\Models\User;
 use RushHold\Hold\Scheme;
+use RushHold\Sharpness\FrameVerdict;
 
 /** Everything the API can be asked, by verb and address below /api/. */
 final class Operations
@@ -36,7 +37,7 @@ final class Operations
     /** Who asks for a page by this address: {gear} is a piece, {rush} a rush, by their ids. */
     private const PARAMETERS = [
         'gear' => 'Id of a piece of gear.', 'card' => 'Id of a card.', 'rush' => 'Id of a rush.', 'kit' => 'Id of a kit.', 'sweep' => 'Id of a sweep.', 'token' => 'Text of a link, or id of a key.',
-        'scheme' => 'A button scheme.', 'file' => 'Id of a file.', 'place' => 'Id of a place.', 'outing' => 'Id of an outing.', 'purpose' => 'What the file is for: kit.', 'hash' => 'SHA-256 of the file, 64 hexadecimal digits.',
+        'scheme' => 'A button scheme.', 'file' => 'Id of a file.', 'place' => 'Id of a place.', 'outing' => 'Id of an outing.', 'burst' => 'Id of a burst.', 'frame' => 'Id of a frame.', 'which' => 'Which picture of a frame: whole or piece.', 'purpose' => 'What the file is for: kit or frame.', 'hash' => 'SHA-256 of the file, 64 hexadecimal digits.',
     ];
 
     /** @var ?array<string, Operation> */
@@ -45,7 +46,7 @@ final class Operations
     /** @return array<string, Operation> by "VERB address" */
     public static function all(): array
     {
-        return self::$all ??= self::account() + self::gear() + self::layouts() + self::cards() + self::places() + self::outings() + self::kits() + self::rushes() + self::rehearsals();
+        return self::$all ??= self::account() + self::gear() + self::layouts() + self::cards() + self::places() + self::outings() + self::log() + self::kits() + self::rushes() + self::rehearsals();
     }
 
     public static function find(string $verb, string $uri): ?Operation
@@ -108,6 +109,7 @@ final class Operations
             'DELETE files/{file}' => new Operation('Deletes a file.', null, scope: Scope::Write, status: 204),
             'GET kit-file' => new Operation('Everything you own as one kit/1 file.', 'kit-file', scope: Scope::Read),
             'POST kit-file/preview' => new Operation('What a kit/1 file would change; nothing is changed.', 'preview', $file, Scope::Read),
+            'POST kit-file/photograph' => new Operation('What a photograph tells of the body and lens it was taken with; only its beginning is sent, and nothing is kept.', 'photographTold', ['start' => ['type' => 'string', 'description' => 'Its first bytes, up to 512 KB, in base64.']], Scope::Read),
             'POST kit-file' => new Operation('Takes in pieces of a kit/1 file, all or none.', 'imported', $file + ['choices' => $choices] + self::CREATION, Scope::Write),
         ];
     }
@@ -165,6 +167,34 @@ final class Operations
             ...self::undoable('outings/{outing}', 'outing', 'outingWhole', $outing, true),
             'GET outings/{outing}/day' => new Operation('The day of an outing reckoned: light, holds, order.', 'outingDay', scope: Scope::Read),
             'GET outings/{outing}/calendar' => new Operation('The day for a calendar, with alarms.', 'text/calendar', scope: Scope::Read),
+        ];
+    }
+
+    /** @return array<string, Operation> */
+    private static function log(): array
+    {
+        $share = ['type' => 'number', 'minimum' => 0, 'maximum' => 1];
+        $box = ['type' => 'object', 'properties' => ['x' => $share, 'y' => $share, 'w' => $share, 'h' => $share], 'required' => ['x', 'y', 'w', 'h']];
+        $verdicts = array_column(FrameVerdict::cases(), 'value');
+
+        return [
+            'GET log' => new Operation('A page of bursts, the latest first; before= is what “next” of the page before says.', 'logPage', scope: Scope::Read),
+            'GET log/intake' => new Operation('What is being taken in.', 'logState', scope: Scope::Read),
+            'DELETE log/intake' => new Operation('Stops taking in, and lets go of what waits; what has been taken in stays.', 'logState', scope: Scope::Write),
+            'GET log/known/{hash}' => new Operation('Whether a file has been taken in before.', 'logKnown', scope: Scope::Read),
+            'GET log/agreement' => new Operation('How often the person and the machine have said the same.', 'logAgreement', scope: Scope::Read),
+            'POST log/undo' => new Operation('Takes back what was done in the log last.', 'logTurned', scope: Scope::Write),
+            'POST log/redo' => new Operation('Does again what was taken back last.', 'logTurned', scope: Scope::Write),
+            'POST log/let-go' => new Operation('Lets the pieces of frames taken before a day go.', 'logLetGo', ['before' => ['type' => 'string', 'pattern' => '^[0-9]{4}-[0-9]{2}-[0-9]{2}$']], Scope::Write),
+            'GET bursts/{burst}' => new Operation('A burst with its frames.', 'burstWhole', scope: Scope::Read),
+            'PUT bursts/{burst}/rush' => new Operation('Says which rush a burst was taken for; null takes that back.', 'burstWhole', ['rush_id?' => ['type' => ['string', 'null'], 'minLength' => 26, 'maxLength' => 26]], Scope::Write),
+            'PUT bursts/{burst}/subject' => new Operation('Says where the subject is in one frame, as shares of its sides as it is looked at; the others are looked through for it.', 'burstWhole', ['frame' => self::ID, 'box' => $box], Scope::Write),
+            'POST bursts/{burst}/split' => new Operation('Makes another burst of its frames from this one on.', 'burstWhole', ['frame' => self::ID], Scope::Write),
+            'POST bursts/{burst}/join' => new Operation('Takes the frames of another burst into this one.', 'burstWhole', ['with' => self::ID], Scope::Write),
+            'POST bursts/{burst}/agree' => new Operation('Takes the machine’s verdict on every frame nobody has judged.', 'burstWhole', scope: Scope::Write),
+            'DELETE bursts/{burst}' => new Operation('Deletes a burst with its frames, for good.', null, scope: Scope::Write, status: 204),
+            'PUT frames/{frame}/eye' => new Operation('What a person says of a frame; null takes that back.', 'frameEye', ['verdict?' => ['type' => ['string', 'null'], 'enum' => [...array_values(array_diff($verdicts, ['unclear'])), null]]], Scope::Write),
+            'GET frames/{frame}/{which}' => new Operation('A picture of a frame.', 'image/jpeg', scope: Scope::Read),
         ];
     }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Runs;
 
+use App\Log\IntakeRuns;
+use App\Log\RelookRuns;
 use App\Rehearsals\SweepRuns;
+use App\Shoot\DemoShoot;
 use Illuminate\Contracts\Container\Container;
 
 /** Every kind of run there is, and who handles it. */
@@ -12,7 +15,18 @@ final readonly class RunHandlers
 {
     public const SWEEP = 'sweep';
 
-    private const KINDS = [self::SWEEP => SweepRuns::class];
+    public const INTAKE = 'intake';
+
+    public const LOOK = 'look';
+
+    public const DEMO = 'demo';
+
+    private const KINDS = [
+        self::SWEEP => SweepRuns::class,
+        self::INTAKE => IntakeRuns::class,
+        self::LOOK => RelookRuns::class,
+        self::DEMO => DemoShoot::class,
+    ];
 
     /** @param  array<string, class-string<RunHandler>>  $kinds */
     public function __construct(private Container $container, private array $kinds = self::KINDS) {}

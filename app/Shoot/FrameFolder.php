@@ -20,6 +20,8 @@ final readonly class FrameFolder
     /**
      * @param  \DateTimeImmutable  $begins  when the pass begins, by the camera's clock
      * @param  bool  $tellsSubject  whether the files say where the subject is
+     * @param  ?string  $body  what the files call the body; by its sensor when null
+     * @param  ?string  $lens  what they call the lens; by its length when null
      */
     public function __construct(
         private Shooting $shooting,
@@ -27,7 +29,20 @@ final readonly class FrameFolder
         private ?ShootFault $fault,
         private \DateTimeImmutable $begins,
         private bool $tellsSubject,
+        private ?string $body = null,
+        private ?string $lens = null,
     ) {}
+
+    /** One frame as the camera would write it: a JPEG with EXIF. */
+    public function file(Shot $shot): string
+    {
+        return ExifWriter::into((new Darkroom($this->shooting, $this->seed))->develop($shot), $this->facts($shot));
+    }
+
+    public static function name(Shot $shot): string
+    {
+        return sprintf(self::NAME, $shot->number + 1);
+    }
 
     /**
      * @param  \Closure(int, int): void  $tell  how many frames of how many are there
@@ -40,7 +55,7 @@ final readonly class FrameFolder
         $shots = $this->shooting->shots();
         $frames = [];
         foreach ($shots as $shot) {
-            $name = sprintf(self::NAME, $shot->number + 1);
+            $name = self::name($shot);
             $this->put($folder.'/'.$name, ExifWriter::into($darkroom->develop($shot), $this->facts($shot)));
             $frames[] = ['file' => $name] + $this->told($shot, $truth);
             $tell(count($frames), count($shots));
@@ -91,7 +106,7 @@ final readonly class FrameFolder
             subject: $this->tellsSubject
                 ? $shot->patch($this->shooting->film, $this->shooting->outline)?->toArray()
                 : null,
-            body: sprintf('Simulated body %g × %g mm', $sensor->widthMm, $sensor->heightMm),
+            body: $this->body ?? sprintf('Simulated body %g × %g mm', $sensor->widthMm, $sensor->heightMm),
             sensorWidthMm: $sensor->widthMm,
             lensRange: [
                 'least_mm' => $kit->lens->focalMinMm * $kit->converter,
@@ -99,7 +114,7 @@ final readonly class FrameFolder
                 'widest_f' => $kit->lens->shortF * $kit->converter,
                 'widest_long_f' => $kit->lens->longF * $kit->converter,
             ],
-            lens: sprintf('Simulated lens %g mm f/%g', $optic->focalMm, round($kit->widestF(), 1)),
+            lens: $this->lens ?? sprintf('Simulated lens %g mm f/%g', $optic->focalMm, round($kit->widestF(), 1)),
         );
     }
 

@@ -6,11 +6,11 @@ declare(strict_types=1);
 // with four passes and its own mistakes, on seeds nothing was tuned with; half of them with 24 megapixels, half with 8.
 
 use App\Images\JpegPicture;
+use App\Log\Look;
 use App\Shoot\Darkroom;
 use RushHold\Kit\Kit;
+use RushHold\Log\FrameFacts;
 use RushHold\Planning\Planner;
-use RushHold\Sharpness\Finder;
-use RushHold\Sharpness\FrameBlur;
 use RushHold\Sharpness\FrameVerdict;
 use RushHold\Sharpness\Judge;
 use RushHold\Shoot\ShootFault;
@@ -65,32 +65,32 @@ foreach ($kinds as $kind => [$own, $faults]) {
         $darkroom = new Darkroom($shooting, $seed);
         $shots = array_slice($shooting->shots(), 0, MOST_FRAMES);
         $judge = new Judge($truth->limitPx());
-        $finder = $begun = null;
+        $look = $first = null;
         $done = [];
         foreach ($order($truth, $shots, $shooting) as $frame) {
             if (! isset($shots[$frame]) || isset($done[$frame])) {
                 // back to where it was touched
-                $finder = $frame === array_key_first($done) ? $begun : $finder;
+                if ($first !== null && $frame === array_key_first($done)) {
+                    $look = new Look();
+                    $look->after(JpegPicture::read($first[0]), $first[1]);
+                }
 
                 continue;
             }
             $done[$frame] = true;
             $shot = $shots[$frame];
             $file = $darkroom->develop($shot);
-            $sighting = null;
-            $eighth = JpegPicture::read($file)->eighth();
-            if ($finder === null) {
+            if ($look === null) {
                 $box = $shot->patch($shooting->film, $shooting->outline);
-                $begun = $finder = Finder::of($eighth, $box);
-            } else {
-                [$box, $sighting] = $finder->find($eighth);
-                $finder = $sighting->isClear() ? Finder::of($eighth, $box) ?? $finder : $finder;
+                $first = [$file, $box];
+                $look = new Look($box);
             }
             $from = hrtime(true);
             $picture = JpegPicture::read($file);
             $picture->piece(0, 0, 1, 1);
             $decoded = hrtime(true);
-            $judgement = $judge->of(FrameBlur::of($picture, $box), $sighting);
+            $looked = $look->look($picture, new FrameFacts());
+            $judgement = $judge->of($looked->blur, $looked->sighting);
             [$true, $found] = [$shot->subject->found(), $judgement->blur->subject];
             echo json_encode([
                 'kind' => $kind,
@@ -102,7 +102,7 @@ foreach ($kinds as $kind => [$own, $faults]) {
                 'true' => [$true->isoPx, $true->motionPx, $true->motionDeg],
                 'found' => $found === null ? null : [$found->isoPx, $found->motionPx, $found->motionDeg],
                 'around' => $judgement->blur->around?->motionPx,
-                'likeness' => $sighting?->likeness,
+                'likeness' => $looked->sighting?->likeness,
                 'megapixels' => $number % 2 === 0 ? 24 : 8,
                 'decoded_ms' => ($decoded - $from) / 1e6,
                 'ms' => (hrtime(true) - $from) / 1e6,

@@ -12,6 +12,17 @@ final class UnreadableDocument extends Fault
         return new self('', null, 'a JSON object', sprintf('%s cannot be read as JSON: %s.', $what, $reason));
     }
 
+    /** The beginning of a file that was to be a photograph. */
+    public static function asPhotograph(): self
+    {
+        return new self(
+            'start',
+            null,
+            'the beginning of a JPEG',
+            'The file does not begin as a JPEG does, so nothing can be read from it. Take one as the camera wrote it.',
+        );
+    }
+
     /** A file that was to hold points of a map. */
     public static function asPlaces(string $reason): self
     {

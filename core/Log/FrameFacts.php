@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Log;
 
+use RushHold\Document\Reader;
+
 /** What a camera wrote into a file of how the frame was taken. What it did not write, or cannot be true, is null. */
 final readonly class FrameFacts
 {
@@ -63,6 +65,49 @@ final readonly class FrameFacts
                 'left_out' => $this->leftOut === [] ? null : $this->leftOut,
             ],
             static fn (mixed $value): bool => $value !== null,
+        );
+    }
+
+    /** @param  Reader  $kept  from {@see toArray()} */
+    public static function kept(Reader $kept): self
+    {
+        $number = static fn (string $name): ?float => $kept->has($name) ? $kept->number($name) : null;
+        $text = static fn (string $name): ?string => $kept->has($name) ? $kept->text($name) : null;
+        $subject = $kept->has('subject') ? $kept->inside('subject') : null;
+        $lens = $kept->has('lens_range') ? $kept->inside('lens_range') : null;
+
+        return new self(
+            $text('taken_at'),
+            $text('offset'),
+            $number('shutter_s'),
+            $number('f_number'),
+            $kept->has('iso') ? $kept->whole('iso') : null,
+            $number('focal_mm'),
+            $number('focal_in_35_mm'),
+            $number('compensation'),
+            $number('distance_m'),
+            $kept->has('orientation') ? $kept->whole('orientation') : 1,
+            $subject === null
+                ? null
+                : [
+                    'x' => $subject->whole('x'),
+                    'y' => $subject->whole('y'),
+                    'width' => $subject->whole('width'),
+                    'height' => $subject->whole('height'),
+                ],
+            $text('body'),
+            $text('lens'),
+            $kept->has('rating') ? $kept->whole('rating') : null,
+            $lens === null
+                ? null
+                : [
+                    'least_mm' => $lens->number('least_mm'),
+                    'most_mm' => $lens->number('most_mm'),
+                    'widest_f' => $lens->has('widest_f') ? $lens->number('widest_f') : null,
+                    'widest_long_f' => $lens->has('widest_long_f') ? $lens->number('widest_long_f') : null,
+                ],
+            $number('sensor_width_mm'),
+            $kept->has('left_out') ? $kept->texts('left_out') : [],
         );
     }
 }

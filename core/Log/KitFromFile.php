@@ -29,7 +29,8 @@ final readonly class KitFromFile
 
     /**
      * @param  array<string, array{value: string|float|int|null, by: string}>  $body  name, pixels_wide, sensor_width_mm, sensor_height_mm
-     * @param  array<string, array{value: string|float|int|null, by: string}>  $lens  name, focal_min_mm, focal_max_mm, widest_f
+     * @param  array<string, array{value: string|float|int|null, by: string}>  $lens  name, focal_min_mm, focal_max_mm; widest_f
+     *     at the longest, widest_f_short at the shortest
      */
     private function __construct(public array $body, public array $lens) {}
 
@@ -59,8 +60,8 @@ final readonly class KitFromFile
                 'name' => self::figure($facts->lens, self::READ),
                 'focal_min_mm' => $range === null ? $used : self::figure($range['least_mm'], self::READ),
                 'focal_max_mm' => $range === null ? $used : self::figure($range['most_mm'], self::READ),
-                'widest_f' => self::figure($range['widest_f'] ?? null, self::READ),
-                'widest_long_f' => self::figure($range['widest_long_f'] ?? null, self::READ),
+                'widest_f' => self::figure($range['widest_long_f'] ?? $range['widest_f'] ?? null, self::READ),
+                'widest_f_short' => self::figure($range['widest_f'] ?? null, self::READ),
             ],
         );
     }

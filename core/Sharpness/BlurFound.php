@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Sharpness;
 
+use RushHold\Document\Reader;
+
 /** What blurs a piece of a picture: the same in all directions, and along one. */
 final readonly class BlurFound
 {
@@ -37,6 +39,30 @@ final readonly class BlurFound
             $this->motionDeg,
             $this->misfit,
             $this->lineHelps,
+        );
+    }
+
+    /** @return array{iso_px: float, motion_px: float, motion_deg: float, misfit: float, line_helps: float} */
+    public function toArray(): array
+    {
+        return [
+            'iso_px' => $this->isoPx,
+            'motion_px' => $this->motionPx,
+            'motion_deg' => $this->motionDeg,
+            'misfit' => $this->misfit,
+            'line_helps' => $this->lineHelps,
+        ];
+    }
+
+    /** @param  Reader  $kept  from {@see toArray()} */
+    public static function kept(Reader $kept): self
+    {
+        return new self(
+            $kept->number('iso_px'),
+            $kept->number('motion_px'),
+            $kept->number('motion_deg'),
+            $kept->number('misfit'),
+            $kept->number('line_helps'),
         );
     }
 }

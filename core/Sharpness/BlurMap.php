@@ -29,10 +29,30 @@ final readonly class BlurMap
     private const STIR = 1.0;
 
     /**
+     * @param  ?Picture  $picture  null of one that is only told of: it can no longer be looked at
      * @param  list<?float>  $discPx  row by row; null where nothing stands
      * @param  list<float>  $stirs  how much each tile differs from pixel to pixel, in brightness
+     * @param  array<int, BlurFound>  $close  what blurs some tiles, looked at more closely
      */
-    private function __construct(private Picture $picture, public array $discPx, private array $stirs) {}
+    private function __construct(
+        private int $width,
+        private int $height,
+        private ?Picture $picture,
+        public array $discPx,
+        private array $stirs,
+        private array $close = [],
+    ) {}
+
+    /**
+     * One that has been kept without its picture.
+     *
+     * @param  list<?float>  $discPx  row by row
+     * @param  array<int, BlurFound>  $close  what blurs some tiles, looked at more closely
+     */
+    public static function told(int $width, int $height, array $discPx, array $close): self
+    {
+        return new self($width, $height, null, $discPx, [], $close);
+    }
 
     public static function of(Picture $picture): self
     {
@@ -47,7 +67,13 @@ final readonly class BlurMap
         }
         $discs = BlurMeter::discs($pieces, self::SIDE);
 
-        return new self($picture, array_map(static fn (int $tile): ?float => $discs[$tile] ?? null, $tiles), $stirs);
+        return new self(
+            $picture->width(),
+            $picture->height(),
+            $picture,
+            array_map(static fn (int $tile): ?float => $discs[$tile] ?? null, $tiles),
+            $stirs,
+        );
     }
 
     /** @return array{float, float} the middle of a tile, as shares of the frame */
@@ -62,12 +88,16 @@ final readonly class BlurMap
     /** @return array{float, float} from the middle of this to a place in the frame, in px to the right and downwards */
     public function from(Box $box, float $x, float $y): array
     {
-        return [$x * $this->picture->width() - $box->middleX(), $y * $this->picture->height() - $box->middleY()];
+        return [$x * $this->width - $box->middleX(), $y * $this->height - $box->middleY()];
     }
 
     /** What blurs everything along the border of the frame alike, away from this; null where nothing stands there. */
     public function outside(Box $box): ?BlurFound
     {
+        $picture = $this->picture;
+        if ($picture === null) {
+            return null;
+        }
         $tiles = array_filter(
             $this->tilesOutside($box),
             fn (int $tile): bool => $this->stirs[$tile] > self::STIR && self::isAtBorder($tile),
@@ -78,7 +108,7 @@ final readonly class BlurMap
         for ($times = 1; $times <= self::WIDEST; $times *= 2) {
             $pieces = [];
             foreach ($tiles as $tile) {
-                $pieces[] = $this->around($tile, $times);
+                $pieces[] = self::around($picture, $tile, $times);
             }
             $now = $pieces === [] ? null : BlurMeter::together($pieces)?->enlarged($times);
             $found = $now ?? $found;
@@ -90,20 +120,37 @@ final readonly class BlurMap
         return $found;
     }
 
-    /** What blurs a tile, looked at more closely. */
+    /** What blurs a tile, looked at more closely; null where nothing stands, or nobody has looked while there was a picture. */
     public function closely(int $tile): ?BlurFound
     {
-        return BlurMeter::together([$this->around($tile, 1)]);
+        return $this->picture === null
+            ? $this->close[$tile] ?? null
+            : BlurMeter::together([self::around($this->picture, $tile, 1)]);
+    }
+
+    /**
+     * The sharpest tiles away from this, sharpest first.
+     *
+     * @return list<int>
+     */
+    public function sharpest(Box $box, int $most): array
+    {
+        $tiles = array_values(
+            array_filter($this->tilesOutside($box), fn (int $tile): bool => $this->discPx[$tile] !== null),
+        );
+        usort($tiles, fn (int $one, int $other): int => $this->discPx[$one] <=> $this->discPx[$other]);
+
+        return array_slice($tiles, 0, $most);
     }
 
     /** A window round the middle of a tile, so many times as large and reduced by as much; moved inside where it would not fit. */
-    private function around(int $tile, int $times): Luminance
+    private static function around(Picture $picture, int $tile, int $times): Luminance
     {
-        [$width, $height] = [$this->picture->width(), $this->picture->height()];
+        [$width, $height] = [$picture->width(), $picture->height()];
         [$x, $y] = self::middle($tile);
         $side = self::LARGER * $times;
         $box = Box::around($x * $width, $y * $height, $side, $width, $height);
-        $piece = $this->picture->piece($box->x, $box->y, $box->width, $box->height);
+        $piece = $picture->piece($box->x, $box->y, $box->width, $box->height);
         for (; $times > 1; $times = intdiv($times, 2)) {
             $piece = $piece->halved();
         }
@@ -114,7 +161,7 @@ final readonly class BlurMap
     /** @return list<int> tiles whose middle lies outside of it, and does not touch it */
     public function tilesOutside(Box $box): array
     {
-        [$width, $height] = [$this->picture->width(), $this->picture->height()];
+        [$width, $height] = [$this->width, $this->height];
         $near = new Box(
             $box->x - intdiv(self::LARGER, 2),
             $box->y - intdiv(self::LARGER, 2),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Sharpness;
 
+use RushHold\Document\Reader;
+
 /** What was measured in a frame: on the subject, around it, and how bright it is there. */
 final readonly class FrameBlur
 {
@@ -12,6 +14,9 @@ final readonly class FrameBlur
 
     /** How much larger than the subject what is not around it. */
     private const BESIDE = 2.2;
+
+    /** How much larger than the subject what is not beside it, and may be what is in focus instead. */
+    public const NEAR = 1.5;
 
     /**
      * @param  Box  $box  where the subject is
@@ -55,6 +60,64 @@ final readonly class FrameBlur
             (int) $tones[intdiv($count, 50)],
             (int) $tones[$count - 1 - intdiv($count, 20)],
             count(array_filter($tones, static fn (float|int $tone): bool => $tone >= 253)) / $count,
+        );
+    }
+
+    /**
+     * All that a verdict rests on, to be kept: it can be judged again by another standard without its picture.
+     *
+     * @return array<string, mixed>
+     */
+    public function toArray(): array
+    {
+        $close = [];
+        foreach ($this->map?->sharpest($this->box->grown(self::NEAR), Judge::TILES) ?? [] as $tile) {
+            $close[$tile] = $this->map?->closely($tile)?->toArray();
+        }
+
+        return [
+            'box' => $this->box->toArray(),
+            'subject' => $this->subject?->toArray(),
+            'around' => $this->around?->toArray(),
+            'discs' => $this->map?->discPx,
+            'close' => (object) array_filter($close, static fn (?array $found): bool => $found !== null),
+            'dark' => $this->dark,
+            'bright' => $this->bright,
+            'burnt' => $this->burnt,
+        ];
+    }
+
+    /**
+     * @param  Reader  $kept  from {@see toArray()}
+     * @param  int  $width  of its picture, in px
+     * @param  int  $height  of it
+     */
+    public static function kept(Reader $kept, int $width, int $height): self
+    {
+        $box = $kept->inside('box');
+        $close = [];
+        foreach ($kept->inside('close')->names() as $tile) {
+            $close[(int) $tile] = BlurFound::kept($kept->inside('close')->inside($tile));
+        }
+
+        return new self(
+            new Box($box->whole('x'), $box->whole('y'), $box->whole('width'), $box->whole('height')),
+            $kept->has('subject') ? BlurFound::kept($kept->inside('subject')) : null,
+            $kept->has('around') ? BlurFound::kept($kept->inside('around')) : null,
+            $kept->has('discs')
+                ? BlurMap::told(
+                    $width,
+                    $height,
+                    array_map(
+                        static fn (mixed $disc): ?float => is_int($disc) || is_float($disc) ? (float) $disc : null,
+                        $kept->items('discs'),
+                    ),
+                    $close,
+                )
+                : null,
+            $kept->whole('dark'),
+            $kept->whole('bright'),
+            $kept->number('burnt'),
         );
     }
 }

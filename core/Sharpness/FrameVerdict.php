@@ -35,6 +35,22 @@ enum FrameVerdict: string
     /** Too little stands where it should be to say anything. */
     case Unclear = 'unclear';
 
+    public function words(): string
+    {
+        return match ($this) {
+            self::Sharp => 'sharp',
+            self::Panned => 'panned',
+            self::Moved => 'moved',
+            self::Shaken => 'shaken',
+            self::Elsewhere => 'focus elsewhere',
+            self::Soft => 'soft',
+            self::Out => 'not in it',
+            self::Dark => 'too dark',
+            self::Bright => 'too bright',
+            self::Unclear => 'cannot say',
+        };
+    }
+
     public function isKeeper(): bool
     {
         return $this === self::Sharp || $this === self::Panned;

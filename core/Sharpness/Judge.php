@@ -36,10 +36,8 @@ final readonly class Judge
     /** Something else is sharp next to a subject that has so many times the blur it may have, where its own is within the standard. */
     private const CLEARLY = 2.5;
 
-    /** In so many tiles at the least; the sharpest of them are looked at more closely. */
-    private const TILES = 2;
-
-    private const CLOSELY = 2;
+    /** In so many tiles at the least, which are looked at more closely. */
+    public const TILES = 2;
 
     /**
      * @param  float  $limitPx  the largest blur that counts as sharp
@@ -130,19 +128,21 @@ final readonly class Judge
     /** The sharpest tile outside of the subject, where at least two are sharper than it. */
     private function sharperTile(FrameBlur $blur, float $subjectPx): ?int
     {
-        $discs = $blur->map === null ? [] : $blur->map->discPx;
+        $map = $blur->map;
+        if ($map === null) {
+            return null;
+        }
         $sharper = array_values(
             array_filter(
-                $blur->map?->tilesOutside($blur->box->grown(1.5)) ?? [],
-                fn (int $tile): bool => $discs[$tile] !== null && $this->isSharper($discs[$tile], $subjectPx),
+                $map->sharpest($blur->box->grown(FrameBlur::NEAR), self::TILES),
+                fn (int $tile): bool => $this->isSharper((float) $map->discPx[$tile], $subjectPx),
             ),
         );
         if (count($sharper) < self::TILES) {
             return null;
         }
-        usort($sharper, static fn (int $one, int $other): int => $discs[$one] <=> $discs[$other]);
-        foreach (array_slice($sharper, 0, self::CLOSELY) as $tile) {
-            $closely = $blur->map?->closely($tile);
+        foreach ($sharper as $tile) {
+            $closely = $map->closely($tile);
             if ($closely !== null && $this->isSharper($closely->totalPx(), $subjectPx)) {
                 return $tile;
             }

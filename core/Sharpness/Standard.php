@@ -14,6 +14,9 @@ final readonly class Standard
     /** Of a picture that has been made smaller nobody can ask for less than this, in px: as of the pixels of a sensor. */
     private const LEAST_PX = 2.0;
 
+    /** Less blur than this cannot be measured, so that no rush can ask for less of a small picture, in px. */
+    public const MEASURABLE_PX = 1.0;
+
     /**
      * @param  float  $limitPx  the largest blur that counts as sharp
      * @param  ?float  $pitchMm  from pixel to pixel on the sensor, null when nobody knows the sensor
@@ -25,7 +28,7 @@ final readonly class Standard
     {
         $pitchMm = max($kit->body->sensor->widthMm, $kit->body->sensor->heightMm) / max(1, $width, $height);
 
-        return new self($limitMm / $pitchMm, $pitchMm);
+        return new self(max(self::MEASURABLE_PX, $limitMm / $pitchMm), $pitchMm);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace RushHold\Shoot;
 use RushHold\Rush\Background;
 use RushHold\Sharpness\FrameVerdict;
 use RushHold\Sharpness\Judge;
+use RushHold\Sharpness\Standard;
 
 /** What is true of a shot, told by the rules a frame is judged by. */
 final readonly class Truth
@@ -26,7 +27,8 @@ final readonly class Truth
     public function __construct(private Shooting $shooting)
     {
         $plan = $shooting->plan;
-        $this->limitPx = $shooting->film->px($plan->situation->sharpMm($plan->settings->standard));
+        $standardMm = $plan->situation->sharpMm($plan->settings->standard);
+        $this->limitPx = max(Standard::MEASURABLE_PX, $shooting->film->px($standardMm));
         $this->judge = new Judge($this->limitPx);
     }
 

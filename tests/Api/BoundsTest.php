@@ -68,7 +68,9 @@ it(
                     $work = min($work, worked() - $from);
                 }
                 $worst = max($worst, $work);
-                $memory = memory_get_peak_usage() - $before;
+                // a body that is read as a stream is there as a copy only because this is a test
+                $copy = isset($route->defaults[BoundedBody::STREAMED]) ? strlen($body) : 0;
+                $memory = memory_get_peak_usage() - $before - $copy;
                 $status = $answer->getStatusCode();
                 $length = strlen((string) $answer->getContent());
                 $sent++;

@@ -246,3 +246,33 @@ it('still reads a file from before the dial was called stay, and says so', funct
         ->assertUnprocessable()
         ->assertJsonPath('faults.0.pointer', '/body/hold_levels_s');
 });
+
+it('tells from the beginning of a photograph which body and lens took it, and how each figure is known', function () {
+    $user = People::someone();
+    $start = fn (array $own = []): string => base64_encode(substr(Tests\Support\Frames::jpeg(1, 0, $own), 0, 40_000));
+    $told = $this->actingAs($user)
+        ->postJson('/api/kit-file/photograph', ['start' => $start(['focalIn35Mm' => 750.0, 'lensRange' => ['least_mm' => 150.0, 'most_mm' => 600.0, 'widest_f' => 5.0, 'widest_long_f' => 6.3]])])
+        ->assertOk()
+        ->json();
+    expect($told['body']['name'])
+        ->toBe(['value' => 'Skerry One', 'by' => 'read'])
+        ->and($told['body']['pixels_wide'])
+        ->toBe(['value' => 960, 'by' => 'read'])
+        ->and($told['body']['sensor_width_mm'])
+        ->toBe(['value' => 23.5, 'by' => 'reckoned'])
+        ->and($told['lens']['focal_min_mm'])
+        ->toBe(['value' => 150, 'by' => 'read'])
+        ->and($told['lens']['widest_f_short'])
+        ->toBe(['value' => 5, 'by' => 'read'])
+        ->and($told['lens']['widest_f'])
+        ->toBe(['value' => 6.3, 'by' => 'read']);
+    // one whose file says little has to be asked
+    $little = $this->postJson('/api/kit-file/photograph', ['start' => $start(['body' => null, 'lens' => null])])->assertOk()->json();
+    expect($little['body']['name'])->toBe(['value' => null, 'by' => 'asked'])->and($little['lens']['widest_f'])->toBe(['value' => null, 'by' => 'asked']);
+    foreach (['', 'no base64 at all!', base64_encode('GIF89a and more'), base64_encode("\xFF\xD8\xFF")] as $wrong) {
+        $this->postJson('/api/kit-file/photograph', ['start' => $wrong])
+            ->assertStatus(422)
+            ->assertJsonPath('faults.0.pointer', '/start');
+    }
+    expect($user->files()->count())->toBe(0);
+});

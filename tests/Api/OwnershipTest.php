@@ -6,6 +6,7 @@ use App\Models\CameraStateRecord;
 use App\Models\RehearsalRecord;
 use RushHold\Controls\Layout;
 use Tests\Support\Documents;
+use Tests\Support\Frames;
 use Tests\Support\Outings;
 use Tests\Support\People;
 use Tests\Support\Requests;
@@ -55,6 +56,8 @@ it('shows and gives nobody anything of another account, on every route and verb 
         'file' => [People::fileOf($owner)->id],
         'place' => [People::placeOf($owner)->id],
         'outing' => [People::outingOf($owner, $rush)->id],
+        'burst' => [Frames::frameOf($owner)->burst_id],
+        'frame' => [Frames::frameOf($owner)->id],
         'token' => [(string) $owner->createToken('a key', ['write'])->accessToken->getKey()],
     ];
     $state = fn (): array => [
@@ -69,6 +72,9 @@ it('shows and gives nobody anything of another account, on every route and verb 
         $owner->files()->get()->toJson(),
         $owner->places()->get()->toJson(),
         $owner->outings()->get()->toJson(),
+        $owner->bursts()->get()->toJson(),
+        $owner->frames()->get()->toJson(),
+        $owner->logActs()->count(),
         RehearsalRecord::query()->count(),
     ];
     $before = $state();
@@ -79,11 +85,12 @@ it('shows and gives nobody anything of another account, on every route and verb 
         'rush' => People::rushOf($stranger)->id,
         'gear' => $stranger->gear()->where('type', 'body')->firstOrFail()->id,
         'scheme' => 'thumb',
+        'which' => 'whole',
     ];
     $tried = 0;
     foreach (Requests::routes() as [$verb, $uri, $route]) {
         foreach ($route->parameterNames() as $parameter) {
-            if (in_array($uri, OPEN, true) || in_array($parameter, ['scheme', 'purpose', 'hash'], true)) {
+            if (in_array($uri, OPEN, true) || in_array($parameter, ['scheme', 'purpose', 'hash', 'which'], true)) {
                 continue;
             }
             foreach (

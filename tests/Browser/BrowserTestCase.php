@@ -270,6 +270,25 @@ abstract class BrowserTestCase extends TestCase
         }, 'Waited for the button '.$label);
     }
 
+    /** @return list<int> pids of the workers of the test instance: they run in one process group with what keeps them */
+    public function workers(): array
+    {
+        $group = trim((string) file_get_contents(self::root().'/storage/test/run/worker.pid'));
+        $found = [];
+        foreach (glob('/proc/[0-9]*', GLOB_ONLYDIR) as $process) {
+            // pid (name) state parent group …
+            if (
+                preg_match('/^(\d+) \(php\) \S+ \d+ (\d+)/', (string) @file_get_contents($process.'/stat'), $stat) ===
+                    1 &&
+                $stat[2] === $group
+            ) {
+                $found[] = (int) $stat[1];
+            }
+        }
+
+        return $found;
+    }
+
     public function keys(RemoteWebDriver $window, string ...$keys): void
     {
         foreach ($keys as $key) {

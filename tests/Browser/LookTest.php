@@ -6,6 +6,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserTestCase;
+use Tests\Support\Frames;
 
 /** @return list<string> serious findings of axe on the page as it stands */
 function axe(RemoteWebDriver $window, string $root): array
@@ -33,7 +34,7 @@ function sticksOut(RemoteWebDriver $window, int $width): array
             const style = getComputedStyle(part);
             const spills = style.display !== "inline" && style.overflowX === "visible" && part.scrollWidth > part.clientWidth + 1;
             // what lies in a strip that is scrolled sideways may be out of sight
-            const strip = part.closest(".card-tabs, .side-scroll, .head nav, .strip-slides");
+            const strip = part.closest(".card-tabs, .side-scroll, .head nav, .strip-slides, .strip, .piece-sight");
             if (strip !== null && strip !== part) continue;
             if (!(part instanceof SVGElement) && (part.getBoundingClientRect().right > width + 1 || spills)) {
                 out.push(`${part.tagName}.${part.className}`);
@@ -46,11 +47,34 @@ function sticksOut(RemoteWebDriver $window, int $width): array
     );
 }
 
+/** Takes a photograph in; the burst it is in. */
+function oneBurst(BrowserTestCase $test, RemoteWebDriver $window): string
+{
+    $path = sys_get_temp_dir().'/'.bin2hex(random_bytes(4)).'.jpg';
+    file_put_contents($path, Frames::jpeg(1, 0, ['takenAt' => '2030-05-23T05:40:00.100']));
+    $window->get($test->address('/log'));
+    $test->one($window, '.intake');
+    $window->findElement(WebDriverBy::cssSelector('.intake input[aria-label="Photographs"]'))->sendKeys($path);
+    $found = null;
+    $window->wait(120, 200)->until(function () use ($test, $window, &$found): bool {
+        $first = $test->api($window, 'GET', 'log')[1]['bursts'][0] ?? null;
+        $found = str_starts_with((string) ($first['clock'] ?? ''), '2030') ? $first['id'] : null;
+
+        return $found !== null;
+    });
+
+    return $found;
+}
+
 /** Opens every view besides Plan and does this in each. */
 function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look): void
 {
     $ids = array_column($test->api($window, 'GET', 'gear')[1]['gear'], 'id', 'name');
+    $burst = oneBurst($test, $window);
     $views = [
+        '/log' => '.burst-row',
+        '/log/'.$burst => '.strip',
+        '/kit/photograph' => '.import',
         '/kit' => '.reach-value',
         '/kit/'.$ids['Skerry One'] => '.word-list',
         '/kit/'.$ids['Sandbar 500 f/5.6'] => '.care',

@@ -122,7 +122,7 @@ it('has nothing too small for a thumb on a phone', function () {
     }
     return small;
     JS;
-    foreach (['plan', 'rehearse', 'outing', 'kit', 'controls', 'card', 'settings', 'words'] as $room) {
+    foreach (['plan', 'rehearse', 'outing', 'kit', 'controls', 'card', 'log', 'settings', 'words'] as $room) {
         $window->get($this->address("/{$room}"));
         $this->one($window, '#room h1, #room .name, #room .empty');
         $window->wait(20, 100)->until(

@@ -56,25 +56,6 @@ function comes(RemoteWebDriver $window, Closure $is, string $what, int $seconds 
     expect($is())->toBeTrue();
 }
 
-/** @return list<int> pids of the workers of the test instance: they run in one process group with what keeps them */
-function workers(): array
-{
-    $group = trim((string) file_get_contents(BrowserTestCase::root().'/storage/test/run/worker.pid'));
-    $found = [];
-    foreach (glob('/proc/[0-9]*', GLOB_ONLYDIR) as $process) {
-        // pid (name) state parent group …
-        if (
-            preg_match('/^(\d+) \(php\) \S+ \d+ (\d+)/', (string) @file_get_contents($process.'/stat'), $stat) ===
-                1 &&
-            $stat[2] === $group
-        ) {
-            $found[] = (int) $stat[1];
-        }
-    }
-
-    return $found;
-}
-
 it('says what to expect, plays, steps from frame to frame, and scrubs', function () {
     $window = $this->browser();
     rehearsing($this, $window);
@@ -247,7 +228,7 @@ it('goes on where it was when the worker is killed in the middle of a sweep', fu
         'clutter' => ['foreground' => 'none', 'background' => 'clean'],
         'intent' => ['style' => 'pan-blur'],
     ]);
-    expect(workers())->not->toBe([]);
+    expect($this->workers())->not->toBe([]);
     $this->press($window, 'Sweep');
     $asked = fn (): array => $this->api($window, 'GET', "rushes/{$id}/sweeps")[1]['sweeps'][0] ?? [
         'status' => 'not begun',
@@ -259,7 +240,7 @@ it('goes on where it was when the worker is killed in the middle of a sweep', fu
         function () use ($asked, &$killed): bool {
             $sweep = $asked();
             if ($sweep['status'] === 'running' && $sweep['done'] > 0 && $killed === 0) {
-                foreach (workers() as $pid) {
+                foreach ($this->workers() as $pid) {
                     posix_kill($pid, 9);
                     $killed++;
                 }
@@ -270,7 +251,7 @@ it('goes on where it was when the worker is killed in the middle of a sweep', fu
         'the kill',
     );
     comes($window, fn (): bool => $asked()['status'] === 'done', 'the end of the sweep', 40);
-    expect($killed)->toBeGreaterThan(0)->and($asked()['done'])->toBe(100)->and(workers())->not->toBe([]);
+    expect($killed)->toBeGreaterThan(0)->and($asked()['done'])->toBe(100)->and($this->workers())->not->toBe([]);
     $this->see($window, '100 passes of every hold');
 });
 

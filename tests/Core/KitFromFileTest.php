@@ -29,8 +29,8 @@ it('reads a body and a lens from what a camera wrote, and says how each figure i
             'name' => ['value' => 'Sandbar 150-600', 'by' => 'read'],
             'focal_min_mm' => ['value' => 150.0, 'by' => 'read'],
             'focal_max_mm' => ['value' => 600.0, 'by' => 'read'],
-            'widest_f' => ['value' => 5.6, 'by' => 'read'],
-            'widest_long_f' => ['value' => 6.3, 'by' => 'read'],
+            'widest_f' => ['value' => 6.3, 'by' => 'read'],
+            'widest_f_short' => ['value' => 5.6, 'by' => 'read'],
         ]);
 });
 

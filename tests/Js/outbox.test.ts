@@ -1,9 +1,12 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { Outbox, waitingTicks } from "../../resources/js/session/Outbox";
+import { Outbox, waitingEyes, waitingTicks } from "../../resources/js/session/Outbox";
 
 const shelf = new Map<string, string>();
 let line: "up" | "cut" | "refuses" | "away";
-let sent: { path: string; body: { ticks?: Record<string, { on: boolean; at: number }>; by?: string } }[];
+let sent: {
+  path: string;
+  body: { ticks?: Record<string, { on: boolean; at: number }>; by?: string; verdict?: string | null };
+}[];
 let arrived: string[];
 
 const answer = (status: number): Response =>
@@ -130,5 +133,39 @@ describe("what is ticked in the field", () => {
     stop();
     box.tick("c1", "a", false);
     expect(heard).toHaveBeenCalledTimes(2);
+  });
+});
+
+describe("verdicts on frames", () => {
+  it("are sent in their order, and whoever waits for them waits for those on their way too", async () => {
+    const box = open();
+    box.eye("f1", "sharp");
+    box.eye("f2", "moved");
+    box.eye("f2", "soft");
+    expect([...waitingEyes(box.snapshot())]).toEqual([
+      ["f1", "sharp"],
+      ["f2", "soft"],
+    ]);
+    // begun by the first, and still going on: the second press waits for the same
+    await box.flush();
+    expect(box.snapshot()).toEqual([]);
+    expect(sent.map((one) => [one.path, one.body.verdict])).toEqual([
+      ["/api/frames/f1/eye", "sharp"],
+      ["/api/frames/f2/eye", "soft"],
+    ]);
+    box.eye("f1", null);
+    await box.flush();
+    expect(sent.at(-1)?.body.verdict).toBeNull();
+  });
+
+  it("wait while there is no line, and are told as waiting", async () => {
+    line = "cut";
+    const box = open();
+    box.eye("f1", "sharp");
+    await box.flush();
+    expect([...waitingEyes(box.snapshot()).keys()]).toEqual(["f1"]);
+    line = "up";
+    await box.flush();
+    expect(waitingEyes(box.snapshot()).size).toBe(0);
   });
 });

@@ -19,6 +19,9 @@ final class Stranger
 
     private string $token = '';
 
+    /** Of an account of its own. */
+    public string $email = '';
+
     public function __construct()
     {
         $this->cookies = curl_share_init();
@@ -40,9 +43,10 @@ final class Stranger
     public static function registered(): self
     {
         $one = new self();
+        $one->email = bin2hex(random_bytes(6)).'@turf.example';
         $one->letIn('/api/register', [
             'name' => 'Mallory',
-            'email' => bin2hex(random_bytes(6)).'@turf.example',
+            'email' => $one->email,
             'password' => 'sandpiper-dawn',
         ]);
 

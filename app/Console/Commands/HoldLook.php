@@ -6,16 +6,15 @@ namespace App\Console\Commands;
 
 use App\Documents\SchemaChecker;
 use App\Images\UnreadablePicture;
+use App\Log\FrameStandard;
 use App\Log\Look;
 use RushHold\Faults\Fault;
 use RushHold\Faults\FaultyDocument;
 use RushHold\Faults\MissingField;
 use RushHold\Faults\UnknownChoice;
-use RushHold\Log\FrameFacts;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Planner;
 use RushHold\Sharpness\Box;
-use RushHold\Sharpness\Standard;
 
 /** Measures and judges frames; several files are looked at as one burst. */
 final class HoldLook extends CraftCommand
@@ -43,22 +42,11 @@ final class HoldLook extends CraftCommand
     {
         $this->beginAnew();
         $plan = $this->plan();
-        $look = new Look(
-            $this->touched(),
-            $plan?->hold->place,
-            $plan === null
-                ? null
-                : static fn (FrameFacts $facts, int $width, int $height): Standard => Standard::of(
-                    $plan->situation->kit,
-                    $plan->situation->sharpMm($plan->situation->rush->standard),
-                    $width,
-                    $height,
-                ),
-        );
+        $look = new Look($this->touched(), $plan?->hold->place);
         /** @var list<string> $files */
         $files = $this->argument('file');
         foreach ($files as $file) {
-            yield ['file' => $file] + $this->looked($look, $file);
+            yield ['file' => $file] + $this->looked($look, $plan, $file);
         }
     }
 
@@ -68,13 +56,13 @@ final class HoldLook extends CraftCommand
     }
 
     /** @return array<string, mixed> */
-    private function looked(Look $look, string $file): array
+    private function looked(Look $look, ?Plan $plan, string $file): array
     {
         try {
-            $answer = $look->at(self::bytes($file));
+            $looked = $look->at(self::bytes($file));
             $this->anyRead = true;
 
-            return $answer;
+            return $looked->told(FrameStandard::of($looked->facts, $looked->width, $looked->height, $plan));
         } catch (UnreadablePicture $unreadable) {
             return ['fault' => $unreadable->getMessage()];
         }

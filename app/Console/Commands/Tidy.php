@@ -77,7 +77,7 @@ final class Tidy extends Command
         return $ended->count();
     }
 
-    /** Records that were deleted long ago; a piece of kit stays with the rushes that use it, a rush with the cards and layouts that name it. */
+    /** Records that were deleted long ago; a piece of kit stays with the rushes that use it, a rush with the cards, layouts and bursts that name it. */
     private function deleted(Carbon $before): int
     {
         $count = 0;
@@ -108,10 +108,11 @@ final class Tidy extends Command
     {
         return match (true) {
             $record instanceof CardRecord => false,
-            $record instanceof RushRecord => DB::table('layouts')
-                ->where('user_id', $record->user_id)
-                ->where('document', 'like', "%{$record->id}%")
-                ->exists() ||
+            $record instanceof RushRecord => DB::table('bursts')->where('rush_id', $record->id)->exists() ||
+                DB::table('layouts')
+                    ->where('user_id', $record->user_id)
+                    ->where('document', 'like', "%{$record->id}%")
+                    ->exists() ||
                 DB::table('cards')
                     ->where('user_id', $record->user_id)
                     ->where('rushes', 'like', "%{$record->id}%")

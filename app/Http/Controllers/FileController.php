@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Files\ContentType;
 use App\Files\FilePurpose;
 use App\Files\Files;
+use App\Log\Intakes;
 use App\Models\FileRecord;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -22,7 +23,7 @@ final readonly class FileController extends Controller
     /** Files listed at the most. */
     private const LISTED = 500;
 
-    public function __construct(private Files $files) {}
+    public function __construct(private Files $files, private Intakes $intakes) {}
 
     /** What is there for a purpose, newest first. */
     public function index(Request $request): JsonResponse
@@ -43,13 +44,18 @@ final readonly class FileController extends Controller
     public function update(Request $request, string $purpose, string $hash): JsonResponse
     {
         $name = $request->query('name');
+        $user = $this->user($request);
+        $for = self::purpose($purpose);
         [$file, $new] = $this->files->take(
-            $this->user($request),
-            self::purpose($purpose),
+            $user,
+            $for,
             $hash,
             is_string($name) ? $name : '',
             $request->getContent(true),
         );
+        if ($for === FilePurpose::Frame) {
+            $this->intakes->wake($user);
+        }
 
         return new JsonResponse(['file' => self::shape($file)], $new ? 201 : 200);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Body;
+use App\Images\ExifReader;
 use App\Kits\KitFiles;
 use App\Models\GearRecord;
 use Illuminate\Http\JsonResponse;
@@ -12,6 +13,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use RushHold\Faults\UnknownChoice;
+use RushHold\Faults\UnreadableDocument;
+use RushHold\Log\KitFromFile;
 
 /** Kit/1 files: taking them out, and taking them in after having seen what that changes. */
 final readonly class KitFileController extends Controller
@@ -55,6 +58,19 @@ final readonly class KitFileController extends Controller
         );
 
         return new JsonResponse(['gear' => array_map(GearController::shape(...), $taken)]);
+    }
+
+    /** What a photograph tells of the body and lens it was taken with. Only its beginning is sent; nothing of it is kept. */
+    public function photograph(Request $request): JsonResponse
+    {
+        $start = base64_decode(Body::of($request)->longText('start'), true);
+        $size = $start === false || ! str_starts_with($start, "\xFF\xD8\xFF") ? false : @getimagesizefromstring($start);
+        if ($start === false || $size === false) {
+            throw UnreadableDocument::asPhotograph();
+        }
+        $told = KitFromFile::of(ExifReader::read($start), $size[0], $size[1]);
+
+        return new JsonResponse(['body' => $told->body, 'lens' => $told->lens]);
     }
 
     private static function file(\stdClass $file, string $name): Response

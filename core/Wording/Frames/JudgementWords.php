@@ -8,12 +8,16 @@ use RushHold\Sharpness\BlurFound;
 use RushHold\Sharpness\BlurMap;
 use RushHold\Sharpness\FrameVerdict;
 use RushHold\Sharpness\Judgement;
+use RushHold\Sharpness\Turn;
 
 /** What a verdict on a frame rests on, in sentences. */
 final readonly class JudgementWords
 {
-    /** @param  ?float  $pitchMm  from pixel to pixel on the sensor, null when nobody knows it */
-    public function __construct(private ?float $pitchMm) {}
+    /**
+     * @param  ?float  $pitchMm  from pixel to pixel on the sensor, null when nobody knows it
+     * @param  Turn  $turn  how the frame is looked at
+     */
+    public function __construct(private ?float $pitchMm, private Turn $turn = new Turn(1)) {}
 
     /** @return list<string> two at the most */
     public function why(Judgement $judgement): array
@@ -57,16 +61,16 @@ final readonly class JudgementWords
                 sprintf(
                     'It streaks by %s along %s; %s.',
                     $this->width($subject->motionPx),
-                    self::direction($subject->motionDeg),
+                    self::direction($this->turn->direction($subject->motionDeg)),
                     $around === null ? 'what is around it says nothing of the hands' : 'what is around it does not',
                 ),
             ],
             FrameVerdict::Shaken => [
-                sprintf('All streaks alike, along %s: the hands.', self::direction($subject->motionDeg)),
+                sprintf('All streaks alike, along %s: the hands.', self::direction($this->turn->direction($subject->motionDeg))),
             ],
             FrameVerdict::Elsewhere => $judgement->elsewhere === null
                 ? []
-                : [sprintf('What lies %s is sharp.', self::place($judgement))],
+                : [sprintf('What lies %s is sharp.', $this->place($judgement))],
             FrameVerdict::Soft => ['It is blurred alike in all directions, and nothing else is sharp: missed, or the air.'],
             default => [],
         };
@@ -94,18 +98,19 @@ final readonly class JudgementWords
         };
     }
 
-    private static function place(Judgement $judgement): string
+    private function place(Judgement $judgement): string
     {
         $map = $judgement->blur->map;
         if ($map === null) {
             return 'elsewhere';
         }
         $box = $judgement->blur->box;
-        [$across, $down] = $map->from($box, ...BlurMap::middle($judgement->elsewhere ?? 0));
+        $half = ($this->turn->isOnItsSide() ? $box->width : $box->height) / 2;
+        [$across, $down] = $this->turn->step(...$map->from($box, ...BlurMap::middle($judgement->elsewhere ?? 0)));
 
         return match (true) {
-            $down > $box->height / 2 => 'below it',
-            $down < -$box->height / 2 => 'above it',
+            $down > $half => 'below it',
+            $down < -$half => 'above it',
             $across > 0 => 'to the right of it',
             default => 'to the left of it',
         };

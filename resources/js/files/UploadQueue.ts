@@ -51,9 +51,9 @@ export class UploadQueue {
   private under: { id: string; stop: AbortController } | null = null;
   private readonly account: string;
   private readonly shelf: Shelf;
-  private readonly send: (sending: Sending) => Promise<StoredFile>;
+  private readonly send: (sending: Sending) => Promise<StoredFile | null>;
 
-  constructor(account: string, shelf: Shelf, send: (sending: Sending) => Promise<StoredFile>) {
+  constructor(account: string, shelf: Shelf, send: (sending: Sending) => Promise<StoredFile | null>) {
     this.account = account;
     this.shelf = shelf;
     this.send = send;

@@ -1,6 +1,6 @@
 import { answerOf, ApiProblem, away, headers, noteAnswer, request } from "../api/client";
 import { noteReached } from "../api/connection";
-import type { File as StoredFile } from "../generated/answers";
+import type { File as StoredFile, LogKnown } from "../generated/answers";
 
 /** SHA-256 of a file in hexadecimal: what the server knows it by. */
 export const hashOf = async (bytes: Blob): Promise<string> => {
@@ -40,9 +40,14 @@ const once = (path: string, { bytes, onSent, signal }: Sending): Promise<{ statu
     call.send(bytes);
   });
 
-/** Sends a file by its content; a page whose token has run out fetches a new one and tries once more. */
-export const sendFile = async (sending: Sending): Promise<StoredFile> => {
-  const path = `/api/files/${sending.purpose}/${await hashOf(sending.bytes)}?name=${encodeURIComponent(sending.name)}`;
+/**
+ * Sends a file by its content; a page whose token has run out fetches a new one and tries once more.
+ * @returns what it has become; null for a photograph that is in the log already and was not sent again
+ */
+export const sendFile = async (sending: Sending): Promise<StoredFile | null> => {
+  const hash = await hashOf(sending.bytes);
+  if (sending.purpose === "frame" && (await request<LogKnown>("GET", `log/known/${hash}`)).known) return null;
+  const path = `/api/files/${sending.purpose}/${hash}?name=${encodeURIComponent(sending.name)}`;
   let answer = await once(path, sending);
   if (answer.status === 419) {
     await request("GET", "session");

@@ -2171,7 +2171,7 @@ id: string
 /**
  * What it is for.
  */
-purpose: "kit"
+purpose: ("kit" | "frame")
 /**
  * What it is called.
  */
@@ -3113,4 +3113,608 @@ token: Token
  * Sent as Authorization: Bearer …
  */
 text: string
+}
+/**
+ * A figure, and how it is known.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "photographFigure".
+ */
+export interface PhotographFigure {
+/**
+ * The figure.
+ */
+value: (string | number | null)
+/**
+ * Read as it stands in the file, reckoned from what stands there, or to be asked for.
+ */
+by: ("read" | "reckoned" | "asked")
+}
+/**
+ * What a photograph tells of the body and lens it was taken with.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "photographTold".
+ */
+export interface PhotographTold {
+/**
+ * By the name of the figure.
+ */
+body: {
+[k: string]: PhotographFigure
+}
+/**
+ * By the name of the figure.
+ */
+lens: {
+[k: string]: PhotographFigure
+}
+}
+/**
+ * A box in a frame, as shares of its sides as it is looked at.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "frameBox".
+ */
+export interface FrameBox {
+/**
+ * Left.
+ */
+x: number
+/**
+ * Top.
+ */
+y: number
+/**
+ * Width.
+ */
+w: number
+/**
+ * Height.
+ */
+h: number
+}
+/**
+ * A frame as a list shows it.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "shownFrame".
+ */
+export interface ShownFrame {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * The machine’s verdict.
+ */
+verdict: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | "unclear")
+/**
+ * The person’s verdict.
+ */
+eye: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | null)
+}
+/**
+ * A burst as a list shows it.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "burstHead".
+ */
+export interface BurstHead {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * The rush it was taken for.
+ */
+rush: ({
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+} | null)
+/**
+ * As the files name it.
+ */
+body: string
+/**
+ * As the files name it.
+ */
+lens: string
+/**
+ * What the camera’s clock showed at its first frame.
+ */
+clock: (string | null)
+/**
+ * From its first frame to its last, in s.
+ */
+seconds: number
+/**
+ * How many there are.
+ */
+frames: number
+/**
+ * By the person’s verdict, where there is none by the machine’s.
+ */
+keepers: number
+/**
+ * How many a person has judged.
+ */
+eyed: number
+/**
+ * Its first frames.
+ */
+shown: ShownFrame[]
+}
+/**
+ * A frame of a burst.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "burstFrame".
+ */
+export interface BurstFrame {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Of its file.
+ */
+name: string
+/**
+ * What the camera’s clock showed.
+ */
+clock: (string | null)
+/**
+ * As it is looked at, in px.
+ */
+width: number
+/**
+ * As it is looked at, in px.
+ */
+height: number
+/**
+ * Shutter in s.
+ */
+shutter_s: (number | null)
+/**
+ * Aperture.
+ */
+f_number: (number | null)
+/**
+ * ISO.
+ */
+iso: (number | null)
+/**
+ * Focal length in mm.
+ */
+focal_mm: (number | null)
+/**
+ * What it was focused on, in m.
+ */
+distance_m: (number | null)
+/**
+ * Stars in its file.
+ */
+rating: (number | null)
+/**
+ * What its file says and cannot be true.
+ * 
+ * Items: One.
+ */
+left_out: string[]
+/**
+ * The machine’s verdict.
+ */
+verdict: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | "unclear")
+/**
+ * 0 to 1.
+ */
+confidence: number
+/**
+ * What the verdict rests on.
+ * 
+ * Items: A sentence.
+ */
+why: string[]
+/**
+ * The person’s verdict.
+ */
+eye: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | null)
+/**
+ * By what it is known where the subject is.
+ */
+found_by: ("touch" | "found" | "file" | "plan" | "middle")
+/**
+ * How alike the subject is to what was looked for, where it was found again.
+ */
+likeness: (number | null)
+subject: FrameBox
+/**
+ * What its piece shows; null once that has been let go.
+ */
+piece: (FrameBox | null)
+/**
+ * Blur of the subject in px.
+ */
+blur_px: (number | null)
+/**
+ * On the sensor, in µm.
+ */
+blur_um: (number | null)
+/**
+ * What counts as sharp, in px.
+ */
+limit_px: number
+/**
+ * Whether its file is still kept.
+ */
+is_there: boolean
+}
+/**
+ * A burst with its frames.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "burst".
+ */
+export interface Burst {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * The rush it was taken for.
+ */
+rush: ({
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+} | null)
+/**
+ * As the files name it.
+ */
+body: string
+/**
+ * As the files name it.
+ */
+lens: string
+/**
+ * What the camera’s clock showed at its first frame.
+ */
+clock: (string | null)
+/**
+ * From its first frame to its last, in s.
+ */
+seconds: number
+/**
+ * How many there are.
+ */
+frames: number
+/**
+ * By the person’s verdict, where there is none by the machine’s.
+ */
+keepers: number
+/**
+ * How many a person has judged.
+ */
+eyed: number
+/**
+ * The frame in which a person has touched the subject.
+ */
+touched: (string | null)
+/**
+ * The likeliest rush, where none has been given.
+ */
+guess: ({
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+/**
+ * What speaks for it.
+ * 
+ * Items: One.
+ */
+because: string[]
+/**
+ * Whether it is clearly ahead of the next.
+ */
+clearly: boolean
+} | null)
+/**
+ * By time.
+ */
+all: BurstFrame[]
+}
+/**
+ * A second look at a burst, as far as it has come.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "lookRun".
+ */
+export interface LookRun {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * How it stands.
+ */
+status: ("running" | "done" | "cancelled" | "overtaken" | "failed")
+/**
+ * Done.
+ */
+done: number
+/**
+ * There are.
+ */
+whole: number
+/**
+ * Whether no worker has come to it for a while.
+ */
+waiting: boolean
+/**
+ * Why it failed, in words.
+ */
+problem: (string | null)
+/**
+ * When a worker last came back from it.
+ */
+at: string
+}
+/**
+ * A burst, and what was done in the log last.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "burstWhole".
+ */
+export interface BurstWhole {
+burst: Burst
+/**
+ * The last second look at it.
+ */
+look: (LookRun | null)
+/**
+ * What would be taken back.
+ */
+undo: (string | null)
+/**
+ * What would be done again.
+ */
+redo: (string | null)
+}
+/**
+ * Files being taken in, as far as it has come.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "intakeRun".
+ */
+export interface IntakeRun {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * How it stands.
+ */
+status: ("running" | "done" | "cancelled" | "overtaken" | "failed")
+/**
+ * Done.
+ */
+done: number
+/**
+ * There are.
+ */
+whole: number
+/**
+ * Whether no worker has come to it for a while.
+ */
+waiting: boolean
+/**
+ * Why it failed, in words.
+ */
+problem: (string | null)
+/**
+ * When a worker last came back from it.
+ */
+at: string
+/**
+ * Frames taken in.
+ */
+read: number
+/**
+ * Files that had been taken in before.
+ */
+known: number
+/**
+ * Files that could not be read.
+ * 
+ * Items: A file that was not taken in.
+ */
+refused: {
+/**
+ * What it is called.
+ */
+name: string
+/**
+ * Why, in words.
+ */
+why: string
+}[]
+/**
+ * More of them, not told of.
+ */
+more: number
+}
+/**
+ * What is being taken into the log.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logState".
+ */
+export interface LogState {
+/**
+ * The last run.
+ */
+intake: (IntakeRun | null)
+/**
+ * What would be taken back.
+ */
+undo: (string | null)
+/**
+ * What would be done again.
+ */
+redo: (string | null)
+}
+/**
+ * A page of bursts.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logPage".
+ */
+export interface LogPage {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * The latest first.
+ */
+bursts: BurstHead[]
+/**
+ * Where the next page begins; null on the last.
+ */
+next: (string | null)
+/**
+ * The last run.
+ */
+intake: (IntakeRun | null)
+/**
+ * How much there is, and may be.
+ */
+room: {
+frames: QuotaOf
+picture_bytes: QuotaOf
+}
+/**
+ * What would be taken back.
+ */
+undo: (string | null)
+/**
+ * What would be done again.
+ */
+redo: (string | null)
+}
+/**
+ * Whether a file is known.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logKnown".
+ */
+export interface LogKnown {
+/**
+ * Whether it has been taken in before.
+ */
+known: boolean
+}
+/**
+ * How often the person and the machine have said the same.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logAgreement".
+ */
+export interface LogAgreement {
+/**
+ * Each pair there is.
+ * 
+ * Items: Frames judged alike by each.
+ */
+pairs: {
+/**
+ * The person’s verdict.
+ */
+eye: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | "unclear")
+/**
+ * The machine’s verdict.
+ */
+verdict: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | "unclear")
+/**
+ * How many.
+ */
+count: number
+}[]
+}
+/**
+ * What was taken back or done again.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logTurned".
+ */
+export interface LogTurned {
+/**
+ * What it was; null when there was nothing.
+ */
+words: (string | null)
+/**
+ * The burst it was done in.
+ */
+burst: (string | null)
+/**
+ * What would be taken back.
+ */
+undo: (string | null)
+/**
+ * What would be done again.
+ */
+redo: (string | null)
+}
+/**
+ * What was let go.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logLetGo".
+ */
+export interface LogLetGo {
+/**
+ * How many frames.
+ */
+frames: number
+/**
+ * How much room that made.
+ */
+bytes: number
+/**
+ * Whether there are more.
+ */
+more: boolean
+}
+/**
+ * A person’s verdict on a frame.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "frameEye".
+ */
+export interface FrameEye {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * The person’s verdict.
+ */
+eye: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | null)
 }

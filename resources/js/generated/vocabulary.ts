@@ -341,6 +341,20 @@ export const verdicts = [
   {"value":"air","words":"trembling air","note":""},
 ] as const;
 
+/** What a frame shows of its subject, in the order of their keys. */
+export const frameVerdicts = [
+  {"value":"sharp","words":"sharp","note":""},
+  {"value":"panned","words":"panned","note":""},
+  {"value":"moved","words":"moved","note":""},
+  {"value":"shaken","words":"shaken","note":""},
+  {"value":"elsewhere","words":"focus elsewhere","note":""},
+  {"value":"soft","words":"soft","note":""},
+  {"value":"out","words":"not in it","note":""},
+  {"value":"dark","words":"too dark","note":""},
+  {"value":"bright","words":"too bright","note":""},
+  {"value":"unclear","words":"cannot say","note":""},
+] as const;
+
 /** What the focus holds at one moment, by number. */
 export const focusTargets = ["looks for it","on it","on what is in front","on what is behind","on a nearer part","set by hand"] as const;
 

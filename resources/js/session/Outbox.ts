@@ -2,7 +2,7 @@ import { ApiProblem, request } from "../api/client";
 import { outboxKey } from "./unsent";
 
 export type Tick = { on: boolean; at: number };
-/** One thing to tell the server: ticks of a card, how a body was left, settings. */
+/** One thing to tell the server: ticks of a card, how a body was left, verdicts on frames, settings. */
 export type Letter = { path: string; body: Record<string, unknown> };
 
 /** How a body was last left: in which state, by what, when. */
@@ -31,7 +31,7 @@ export class Outbox {
   private letters: Letter[];
   private listeners = new Set<() => void>();
   private timer: number | undefined;
-  private sending = false;
+  private sending: Promise<void> | null = null;
   private readonly key: string;
   private readonly onArrived: Arrived;
 
@@ -81,16 +81,23 @@ export class Outbox {
     this.tell(`gear/${body}/camera-state`, () => ({ state, by, at: Date.now() }));
   }
 
+  eye(frame: string, verdict: string | null): void {
+    this.tell(`frames/${frame}/eye`, () => ({ verdict }));
+  }
+
   settings(changed: Record<string, unknown>): void {
     this.tell("settings", (waiting) => ({
       settings: { ...(waiting?.["settings"] as Record<string, unknown> | undefined), ...changed },
     }));
   }
 
-  /** Tries at once to send what waits; resolves when that is done or cannot be. */
-  async flush(): Promise<void> {
-    if (this.sending) return;
-    this.sending = true;
+  /** Tries at once to send what waits; resolves when that is done or cannot be, whoever has begun it. */
+  flush(): Promise<void> {
+    this.sending ??= this.send().finally(() => (this.sending = null));
+    return this.sending;
+  }
+
+  private async send(): Promise<void> {
     window.clearTimeout(this.timer);
     try {
       while (this.letters[0] !== undefined) {
@@ -108,8 +115,6 @@ export class Outbox {
       }
     } catch {
       this.timer = window.setTimeout(() => void this.flush(), RETRY_MS);
-    } finally {
-      this.sending = false;
     }
   }
 
@@ -157,3 +162,12 @@ export const waitingCameraState = (letters: Letter[], body: string): CameraState
         state: told["state"] as Record<string, unknown>,
       };
 };
+
+/** Verdicts on frames that have not arrived yet, by the id of the frame. */
+export const waitingEyes = (letters: Letter[]): Map<string, string | null> =>
+  new Map(
+    letters.flatMap(({ path, body }): [string, string | null][] => {
+      const frame = /^frames\/(\w+)\/eye$/.exec(path)?.[1];
+      return frame === undefined ? [] : [[frame, (body["verdict"] as string | null) ?? null]];
+    }),
+  );

@@ -29,4 +29,5 @@ export const views: Record<string, View> = {
   outing: lazy(() => import("../rooms/outing/OutingRoom")),
   controls: lazy(() => import("../rooms/controls/ControlsRoom")),
   card: lazy(() => import("../rooms/card/CardRoom")),
+  log: lazy(() => import("../rooms/log/LogRoom")),
 };

@@ -4,6 +4,7 @@ import { gearQuery } from "../../api/queries";
 import type { GearType } from "../../api/types";
 import { QuotaNote } from "../../ui/QuotaNote";
 import { useDeleted, useMake } from "../scaffold/records";
+import { FromPhotograph } from "./FromPhotograph";
 import { GuidedStart } from "./GuidedStart";
 import { ImportKitFile } from "./ImportKitFile";
 import { fresh, titles, type GearWhole } from "./kit";
@@ -61,6 +62,12 @@ export default function KitRoom() {
           </section>
         ))}
         <section>
+          <h2>Bring in</h2>
+          <NavLink to="/kit/photograph" className="kit-add">
+            From a photograph
+          </NavLink>
+        </section>
+        <section>
           <h2>Pass on</h2>
           <NavLink to="/kit/import" className="kit-add">
             Take in a kit file
@@ -74,8 +81,9 @@ export default function KitRoom() {
         {notice}
         {id === undefined && gear.data !== undefined && <Together gear={all} />}
         {id === "new-body" && <GuidedStart onMade={refresh} />}
+        {id === "photograph" && <FromPhotograph gear={all} onAdded={refresh} />}
         {id === "import" && <ImportKitFile onTaken={refresh} />}
-        {id !== undefined && id !== "new-body" && id !== "import" && (
+        {id !== undefined && !["new-body", "photograph", "import"].includes(id) && (
           <Piece key={id} id={id} gear={all} onChanged={refresh} onDeleted={onDeleted} />
         )}
       </div>

@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Body;
+use App\Log\FramePictures;
+use App\Log\LogActs;
+use App\Log\LogShapes;
+use App\Log\Relooks;
+use App\Models\BurstRecord;
+use App\Models\FrameRecord;
+use App\Problems\Problem;
+use App\Problems\ProblemException;
+use App\Runs\Runs;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use RushHold\Document\Reader;
+use RushHold\Faults\NumberOutOfRange;
+use RushHold\Faults\UnknownChoice;
+use RushHold\Sharpness\FrameVerdict;
+use RushHold\Sharpness\Turn;
+
+/** Bursts: looked at, given their rush, touched on their subject, split and joined. */
+final readonly class BurstController extends Controller
+{
+    public function __construct(
+        private LogActs $acts,
+        private LogShapes $shapes,
+        private Relooks $relooks,
+        private Runs $runs,
+        private FramePictures $pictures,
+    ) {}
+
+    public function show(Request $request, BurstRecord $burst): JsonResponse
+    {
+        $user = $this->user($request);
+        $look = $this->relooks->last($burst);
+        if ($look !== null) {
+            $this->runs->wake($look);
+        }
+
+        return new JsonResponse([
+            'burst' => $this->shapes->burst($user, $burst),
+            'look' => $look === null ? null : $look->progress() + ['whole' => $look->whole],
+            'undo' => $this->acts->next($user, true)?->words,
+            'redo' => $this->acts->next($user, false)?->words,
+        ]);
+    }
+
+    /** Which rush it was taken for; null takes that back. */
+    public function rush(Request $request, BurstRecord $burst): JsonResponse
+    {
+        $user = $this->user($request);
+        $id = Body::of($request)->optionalText('rush_id', 26);
+        if ($id !== null && $user->rushes()->whereKey($id)->doesntExist()) {
+            throw UnknownChoice::of('rush_id', $id, ['the id of a rush of yours']);
+        }
+        $this->acts->do($user, $id === null ? 'rush taken off' : 'rush given', $burst->id, [
+            $burst->id => ['rush_id' => $id],
+        ], []);
+        // the plan may put the subject elsewhere than the middle, where nobody has said
+        if ($id !== null && $burst->frames()->whereIn('found_by', ['middle', 'plan'])->exists()) {
+            $this->relooks->begin($user, $burst->id);
+        }
+
+        return $this->show($request, $burst->refresh());
+    }
+
+    /** Where the subject is in one frame, as shares of its sides as it is looked at; the others are looked through for it. */
+    public function subject(Request $request, BurstRecord $burst): JsonResponse
+    {
+        $user = $this->user($request);
+        $body = Body::of($request);
+        $frame = $this->frame($burst, $body->text('frame', 26), 'frame');
+        if ($frame->file_id === null) {
+            throw new ProblemException(
+                new Problem(
+                    'file-gone',
+                    409,
+                    'Its file is gone',
+                    "The file of {$frame->name} is no longer kept, so nothing more can be measured in it.",
+                ),
+            );
+        }
+        $box = Reader::of(Reader::plain($body->object('box')), 'box');
+        [$x, $y, $w, $h] = array_map(
+            static function (string $side) use ($box): float {
+                $share = $box->number($side);
+                $least = in_array($side, ['w', 'h'], true) ? 0.002 : 0.0;
+
+                return $share >= $least && $share <= 1
+                    ? $share
+                    : throw NumberOutOfRange::of('box.'.$side, $share, $least, 1);
+            },
+            ['x', 'y', 'w', 'h'],
+        );
+        $back = (new Turn($frame->facts()->orientation))->back();
+        [$oneX, $oneY] = $back->place($x, $y);
+        [$otherX, $otherY] = $back->place(min(1.0, $x + $w), min(1.0, $y + $h));
+        $subject = [
+            'frame' => $frame->id,
+            'x' => (int) round(min($oneX, $otherX) * $frame->width),
+            'y' => (int) round(min($oneY, $otherY) * $frame->height),
+            'w' => max(1, (int) round(abs($otherX - $oneX) * $frame->width)),
+            'h' => max(1, (int) round(abs($otherY - $oneY) * $frame->height)),
+        ];
+        $this->acts->do($user, 'subject touched', $burst->id, [
+            $burst->id => ['subject' => $subject],
+        ], []);
+
+        return $this->show($request, $burst->refresh());
+    }
+
+    /** From this frame on it is another burst. */
+    public function split(Request $request, BurstRecord $burst): JsonResponse
+    {
+        $user = $this->user($request);
+        $from = $this->frame($burst, Body::of($request)->text('frame', 26), 'frame');
+        $ids = array_map(static fn (FrameRecord $frame): string => $frame->id, $burst->inOrder());
+        $at = (int) array_search($from->id, $ids, true);
+        if ($at === 0) {
+            throw UnknownChoice::of('frame', $from->id, ['a frame after the first of its burst']);
+        }
+        $new = strtolower((string) Str::ulid());
+        $this->acts->do(
+            $user,
+            'burst split',
+            $burst->id,
+            [
+                $new => ['rush_id' => $burst->rush_id, 'by_hand' => true, 'subject' => null] + self::whole($burst),
+                $burst->id => ['by_hand' => true],
+            ],
+            array_fill_keys(array_slice($ids, $at), ['burst_id' => $new]),
+        );
+
+        return $this->show($request, $burst->refresh());
+    }
+
+    /** Takes the frames of another burst into this one. */
+    public function join(Request $request, BurstRecord $burst): JsonResponse
+    {
+        $user = $this->user($request);
+        $id = Body::of($request)->text('with', 26);
+        $other = $user->bursts()->find($id);
+        if ($other === null || $other->id === $burst->id) {
+            throw UnknownChoice::of('with', $id, ['the id of another burst of yours']);
+        }
+        $this->acts->do(
+            $user,
+            'bursts joined',
+            $burst->id,
+            [$burst->id => ['by_hand' => true], $other->id => null],
+            array_fill_keys($other->frames()->pluck('id')->all(), ['burst_id' => $burst->id]),
+        );
+
+        return $this->show($request, $burst->refresh());
+    }
+
+    /** Takes the machine's verdict on every frame nobody has judged. */
+    public function agree(Request $request, BurstRecord $burst): JsonResponse
+    {
+        $user = $this->user($request);
+        $open = [];
+        foreach ($burst->inOrder() as $frame) {
+            if ($frame->eye === null && $frame->verdict !== FrameVerdict::Unclear) {
+                $open[$frame->id] = ['eye' => $frame->verdict->value];
+            }
+        }
+        if ($open !== []) {
+            $words = sprintf('%d %s judged as measured', count($open), count($open) === 1 ? 'frame' : 'frames');
+            $this->acts->do($user, $words, $burst->id, [], $open);
+        }
+
+        return $this->show($request, $burst->refresh());
+    }
+
+    /** Deletes it with its frames and their pictures, for good. */
+    public function destroy(BurstRecord $burst): Response
+    {
+        $frames = $burst->inOrder();
+        DB::transaction(static function () use ($burst): void {
+            $burst->frames()->delete();
+            $burst->delete();
+        });
+        $this->pictures->delete($frames);
+
+        return response()->noContent();
+    }
+
+    /** @return array<string, mixed> what a burst that is split off takes along */
+    private static function whole(BurstRecord $burst): array
+    {
+        return array_intersect_key($burst->toArray(), array_flip(['body', 'lens', 'began_at', 'ended_at', 'clock']));
+    }
+
+    private function frame(BurstRecord $burst, string $id, string $field): FrameRecord
+    {
+        return $burst->frames()->find($id) ?? throw UnknownChoice::of($field, $id, ['the id of a frame of this burst']);
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Body;
+use App\Limits\Quota;
+use App\Log\FramePictures;
+use App\Log\Intakes;
+use App\Log\LogActs;
+use App\Log\LogShapes;
+use App\Models\BurstRecord;
+use App\Models\FrameRecord;
+use App\Models\RunRecord;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use RushHold\Faults\TextOutOfBounds;
+use RushHold\Outing\LocalDay;
+
+/** The log as a whole: its bursts, what is being taken in, what was done last. */
+final readonly class LogController extends Controller
+{
+    /** Bursts of a page. */
+    private const PAGE = 24;
+
+    /** Pieces let go in one request. */
+    private const LET_GO = 2000;
+
+    public function __construct(
+        private Intakes $intakes,
+        private LogActs $acts,
+        private LogShapes $shapes,
+        private Quota $quota,
+        private FramePictures $pictures,
+    ) {}
+
+    /** A page of bursts, the latest first. */
+    public function index(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        $before = $request->query('before');
+        $bursts = $user
+            ->bursts()
+            ->orderByDesc('began_at')
+            ->orderByDesc('id')
+            ->limit(self::PAGE + 1);
+        if ($before !== null) {
+            [$at, $id] = self::cursor($before);
+            $bursts->whereRaw('(began_at, id) < (?, ?)', [$at, $id]);
+        }
+        /** @var Collection<int, BurstRecord> $found */
+        $found = $bursts->get();
+        $page = $found->take(self::PAGE);
+        $last = $page->last();
+
+        return new JsonResponse([
+            'as_of' => self::asOf(),
+            'bursts' => $this->shapes->bursts($user, $page),
+            'next' => $found->count() > self::PAGE && $last !== null
+                ? $last->began_at->format('Y-m-d H:i:s.v').' '.$last->id
+                : null,
+            'room' => $this->quota->ofFrames($user),
+        ] + $this->state($user));
+    }
+
+    /** What is being taken in. */
+    public function intake(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->state($this->user($request)));
+    }
+
+    public function cancel(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        $this->intakes->cancel($user);
+
+        return new JsonResponse($this->state($user));
+    }
+
+    /** Whether a file has been taken in before, so that it need not be sent. */
+    public function known(Request $request, string $hash): JsonResponse
+    {
+        return new JsonResponse(['known' => $this->user($request)->frames()->where('hash', $hash)->exists()]);
+    }
+
+    public function undo(Request $request): JsonResponse
+    {
+        return $this->turned($this->user($request), true);
+    }
+
+    public function redo(Request $request): JsonResponse
+    {
+        return $this->turned($this->user($request), false);
+    }
+
+    /** How often the person and the machine have said the same, and what each said where they did not. */
+    public function agreement(Request $request): JsonResponse
+    {
+        $rows = DB::table('frames')
+            ->where('user_id', $this->user($request)->id)
+            ->whereNotNull('eye')
+            ->groupBy('eye', 'verdict')
+            ->get(['eye', 'verdict', DB::raw('COUNT(*) AS count')]);
+
+        return new JsonResponse([
+            'pairs' => $rows
+                ->map(static fn (\stdClass $row): array => ['count' => (int) $row->count] + get_object_vars($row))
+                ->all(),
+        ]);
+    }
+
+    /** Lets the pieces of frames taken before a day go; all of each, reduced, and what was seen of it, stay. */
+    public function letGo(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        $day = Body::of($request)->text('before', 10);
+        LocalDay::of($day, 'UTC', 'before');
+        /** @var Collection<int, FrameRecord> $frames */
+        $frames = $user
+            ->frames()
+            ->where('held_by', $user->id)
+            ->whereNotNull('crop')
+            ->where('taken_at', '<', $day.' 00:00:00.000')
+            ->limit(self::LET_GO)
+            ->get();
+        $freed = 0;
+        foreach ($frames as $frame) {
+            $bytes = $this->pictures->bytesOf($frame, FramePictures::PIECE);
+            $freed += $bytes;
+            $frame->fill(['crop' => null, 'picture_bytes' => max(0, $frame->picture_bytes - $bytes)])->save();
+        }
+        $this->pictures->delete($frames, [FramePictures::PIECE]);
+
+        return new JsonResponse([
+            'frames' => $frames->count(),
+            'bytes' => $freed,
+            'more' => $frames->count() === self::LET_GO,
+        ]);
+    }
+
+    private function turned(User $user, bool $back): JsonResponse
+    {
+        $act = $this->acts->turn($user, $back);
+
+        return new JsonResponse(['words' => $act?->words, 'burst' => $act?->burst_id] + $this->turns($user));
+    }
+
+    /** @return array<string, mixed> */
+    private function state(User $user): array
+    {
+        $run = $this->intakes->wake($user);
+
+        return ['intake' => $run === null ? null : self::run($run)] + $this->turns($user);
+    }
+
+    /** @return array{undo: ?string, redo: ?string} what would be taken back, and done again */
+    private function turns(User $user): array
+    {
+        return [
+            'undo' => $this->acts->next($user, true)?->words,
+            'redo' => $this->acts->next($user, false)?->words,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(RunRecord $run): array
+    {
+        return $run->progress() + ['whole' => $run->whole] + get_object_vars($run->reading);
+    }
+
+    /** @return array{string, string} moment and id of the last burst of the page before */
+    private static function cursor(mixed $before): array
+    {
+        return is_string($before) &&
+            preg_match('/^(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d\.\d{3}) ([0-9a-z]{26})$/', $before, $at) === 1
+            ? [$at[1], $at[2]]
+            : throw TextOutOfBounds::of('before', is_string($before) ? $before : '', 'what “next” of the page before says');
+    }
+}

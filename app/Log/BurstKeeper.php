@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\BurstRecord;
+use App\Models\FrameRecord;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use RushHold\Log\Bursts;
+use RushHold\Log\FrameFacts;
+use RushHold\Sharpness\FrameVerdict;
+
+/** Which burst a frame is in, and what is known of each burst from its frames. */
+final readonly class BurstKeeper
+{
+    /** No two frames of one burst are further apart than this, whatever the camera, in seconds. */
+    private const FURTHEST_S = 60;
+
+    /**
+     * The burst of a frame that has just come, made if there is none; two that it joins become one. Within a transaction, the account in
+     * turn.
+     *
+     * @param  array<string, float>  $fps  of bodies, by the name in the files
+     */
+    public function place(User $user, FrameFacts $facts, array $fps): BurstRecord
+    {
+        $at = self::moment($facts);
+        if ($at === null) {
+            return $this->begin($user, $facts, Carbon::now());
+        }
+        $before = $this->neighbour($user, $facts, $at, -1, $fps);
+        $after = $this->neighbour($user, $facts, $at, 1, $fps);
+        if ($before !== null && $after !== null && $before->id !== $after->id && self::mayBeOne($before, $after)) {
+            $after->frames()->update(['burst_id' => $before->id]);
+            $after->delete();
+        }
+
+        return $before ?? $after ?? $this->begin($user, $facts, $at);
+    }
+
+    /** When a frame was taken, to the millisecond, by the camera's clock where it wrote no zone; null when it says nothing. */
+    public static function moment(FrameFacts $facts): ?Carbon
+    {
+        $atS = Bursts::atS($facts);
+
+        return $atS === null ? null : Carbon::createFromTimestampMs((int) round(1000 * $atS));
+    }
+
+    /** Tells a burst anew from its frames; one without any goes. */
+    public function recount(string $id): void
+    {
+        $burst = BurstRecord::query()->find($id);
+        if ($burst === null) {
+            return;
+        }
+        $keepers = [FrameVerdict::Sharp->value, FrameVerdict::Panned->value];
+        $told = DB::table('frames')
+            ->where('burst_id', $id)
+            ->selectRaw(
+                'COUNT(*) AS frames, COUNT(eye) AS eyed, MIN(taken_at) AS began, MAX(taken_at) AS ended, SUM(COALESCE(eye, verdict) IN (?, ?)) AS keepers',
+                $keepers,
+            )
+            ->first();
+        if ($told === null || (int) $told->frames === 0) {
+            $burst->delete();
+
+            return;
+        }
+        $first = $burst->inOrder(1)[0] ?? null;
+        $burst
+            ->fill([
+                'frames' => (int) $told->frames,
+                'keepers' => (int) $told->keepers,
+                'eyed' => (int) $told->eyed,
+                'began_at' => $told->began ?? $burst->began_at,
+                'ended_at' => $told->ended ?? $burst->ended_at,
+                'clock' => $first?->facts()->takenAt,
+            ])
+            ->save();
+    }
+
+    private function begin(User $user, FrameFacts $facts, Carbon $at): BurstRecord
+    {
+        $burst = $user->bursts()->make([
+            'body' => (string) $facts->body,
+            'lens' => (string) $facts->lens,
+            'began_at' => $at,
+            'ended_at' => $at,
+            'clock' => $facts->takenAt,
+        ]);
+        $burst->save();
+
+        return $burst;
+    }
+
+    /**
+     * The burst of the last frame before, or the first after, where the two are of one.
+     *
+     * @param  int  $way  -1 before, 1 after
+     * @param  array<string, float>  $fps
+     */
+    private function neighbour(User $user, FrameFacts $facts, Carbon $at, int $way, array $fps): ?BurstRecord
+    {
+        [$from, $until] = $way < 0
+            ? [$at->copy()->subSeconds(self::FURTHEST_S), $at]
+            : [$at, $at->copy()->addSeconds(self::FURTHEST_S)];
+        $candidates = FrameRecord::query()
+            ->whereHas(
+                'burst',
+                static fn (Builder $burst): Builder => $burst->where('body', (string) $facts->body)->where('by_hand', false),
+            )
+            ->with('burst')
+            ->where('user_id', $user->id);
+        /** @var ?FrameRecord $frame */
+        $frame = $candidates
+            ->whereBetween('taken_at', [$from->format('Y-m-d H:i:s.v'), $until->format('Y-m-d H:i:s.v')])
+            ->orderBy('taken_at', $way < 0 ? 'desc' : 'asc')
+            ->first();
+        if ($frame === null) {
+            return null;
+        }
+        $fpsOf = static fn (?string $body): ?float => $fps[(string) $body] ?? null;
+        $both = Bursts::of([$frame->facts(), $facts], $fpsOf);
+
+        return count($both) === 1 ? $frame->burst : null;
+    }
+
+    private static function mayBeOne(BurstRecord $one, BurstRecord $other): bool
+    {
+        return $one->rush_id === $other->rush_id && $one->subject === null && $other->subject === null;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\BurstRecord;
+use App\Models\FrameRecord;
+use App\Models\RushRecord;
+use App\Models\User;
+use App\Plans\PlanCache;
+use RushHold\Faults\Fault;
+use RushHold\Planning\Plan;
+use RushHold\Sharpness\Box;
+
+/** Keeps frames: what was seen of them, their pictures, the verdict by the standard of their burst. */
+final readonly class FrameKeeper
+{
+    public function __construct(
+        private FramePictures $pictures,
+        private BurstKeeper $bursts,
+        private PlanCache $plans,
+    ) {}
+
+    /** Within a transaction, the account in turn. The pictures first: a frame never stands without them. */
+    public function keep(User $user, ReadFrame $read): FrameRecord
+    {
+        $facts = $read->looked->facts;
+        $burst = $this->bursts->place($user, $facts, FileNames::fps($user));
+        $frame = $user->frames()->make([
+            'burst_id' => $burst->id,
+            'file_id' => $read->fileId,
+            'hash' => $read->hash,
+            'name' => $read->name,
+            'taken_at' => BurstKeeper::moment($facts),
+            'width' => $read->looked->width,
+            'height' => $read->looked->height,
+            'facts' => (object) $facts->toArray(),
+            'held_by' => $user->id,
+            'picture' => bin2hex(random_bytes(16)),
+            'picture_bytes' => $read->bytes(),
+            'crop' => self::text($read->crop),
+        ]);
+        $this->see($frame, $read->looked, $this->plan($burst, $user));
+        $this->pictures->put($frame, FramePictures::WHOLE, $read->whole);
+        $this->pictures->put($frame, FramePictures::PIECE, $read->piece);
+        $frame->save();
+        $this->bursts->recount($burst->id);
+
+        return $frame;
+    }
+
+    /** What has been seen of a frame anew, with a piece round where its subject is now. */
+    public function again(FrameRecord $frame, Looked $looked, string $piece, Box $crop, ?Plan $plan): void
+    {
+        $this->see($frame, $looked, $plan);
+        $whole = $this->pictures->bytesOf($frame, FramePictures::WHOLE);
+        $this->pictures->put($frame, FramePictures::PIECE, $piece);
+        $frame->fill(['crop' => self::text($crop), 'picture_bytes' => $whole + strlen($piece)])->save();
+    }
+
+    /** Judges all frames of a burst by the standard it has now, without their files. */
+    public function judge(BurstRecord $burst): void
+    {
+        $plan = $this->plan($burst, $burst->user);
+        foreach ($burst->inOrder() as $frame) {
+            $this->see($frame, Looked::kept($frame), $plan);
+            $frame->save();
+        }
+        $this->bursts->recount($burst->id);
+    }
+
+    /** The plan a burst was taken by; null where nobody has said, or there is none. */
+    public function plan(BurstRecord $burst, User $user): ?Plan
+    {
+        $rush = $burst->rush_id === null
+            ? null
+            : LogShapes::rushes($user)->with(RushRecord::WITH_KIT)->find($burst->rush_id);
+        if ($rush === null) {
+            return null;
+        }
+        try {
+            return $this->plans->planOf($rush, $user);
+        } catch (Fault) {
+            return null;
+        }
+    }
+
+    private function see(FrameRecord $frame, Looked $looked, ?Plan $plan): void
+    {
+        $judgement = $looked->judged(
+            FrameStandard::of($looked->facts, $looked->width, $looked->height, $plan),
+        );
+        $frame->fill([
+            'measured' => (object) ($looked->blur->toArray() +
+                ($looked->sighting === null ? [] : ['likeness' => $looked->sighting->likeness])),
+            'found_by' => $looked->by,
+            'limit_px' => $judgement->limitPx,
+            'verdict' => $judgement->verdict,
+            'confidence' => $judgement->confidence,
+        ]);
+    }
+
+    private static function text(Box $box): string
+    {
+        return implode(',', [$box->x, $box->y, $box->width, $box->height]);
+    }
+}

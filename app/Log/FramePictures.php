@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\FrameRecord;
+use Illuminate\Contracts\Filesystem\Factory;
+use Illuminate\Contracts\Filesystem\Filesystem;
+
+/** The small pictures of frames on the disk: all of each reduced, and a piece round its subject as it is. */
+final readonly class FramePictures
+{
+    public const WHOLE = 'whole';
+
+    public const PIECE = 'piece';
+
+    public const BOTH = [self::WHOLE, self::PIECE];
+
+    public function __construct(private Factory $disks) {}
+
+    public function put(FrameRecord $frame, string $which, string $jpeg): void
+    {
+        $this->disk()->put(self::path($frame, $which), $jpeg);
+    }
+
+    /** Its bytes, a JPEG without a word in it; null when it has been let go. */
+    public function get(FrameRecord $frame, string $which): ?string
+    {
+        $path = self::path($frame, $which);
+
+        return $this->disk()->exists($path) ? $this->disk()->get($path) : null;
+    }
+
+    /**
+     * Takes the pieces of some frames away, or all of their pictures. Those that belong to another account, because this is a copy of the
+     * demo, stay.
+     *
+     * @param  iterable<FrameRecord>  $frames
+     * @param  list<string>  $which
+     */
+    public function delete(iterable $frames, array $which = self::BOTH): void
+    {
+        $paths = [];
+        foreach ($frames as $frame) {
+            foreach ($frame->held_by === $frame->user_id ? $which : [] as $one) {
+                $paths[] = self::path($frame, $one);
+            }
+        }
+        $this->disk()->delete($paths);
+    }
+
+    public function bytesOf(FrameRecord $frame, string $which): int
+    {
+        $path = self::path($frame, $which);
+
+        return $this->disk()->exists($path) ? $this->disk()->size($path) : 0;
+    }
+
+    private static function path(FrameRecord $frame, string $which): string
+    {
+        return $frame->pictures().'-'.$which;
+    }
+
+    private function disk(): Filesystem
+    {
+        return $this->disks->disk('files');
+    }
+}

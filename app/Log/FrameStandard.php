@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use RushHold\Log\FrameFacts;
+use RushHold\Planning\Plan;
+use RushHold\Sharpness\Standard;
+
+/** What counts as sharp in a frame: what the plan it was taken for counts as sharp, else fine detail on the whole picture. */
+final readonly class FrameStandard
+{
+    public static function of(FrameFacts $facts, int $width, int $height, ?Plan $plan): Standard
+    {
+        if ($plan === null) {
+            return Standard::ofFile($facts, $width, $height);
+        }
+        $situation = $plan->situation;
+
+        return Standard::of($situation->kit, $situation->sharpMm($situation->rush->standard), $width, $height);
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Files\Files;
+use App\Images\UnreadablePicture;
+use App\Limits\Quota;
+use App\Models\FileRecord;
+use App\Models\User;
+use App\Problems\ProblemException;
+use App\Runs\Work;
+use Illuminate\Support\Carbon;
+
+/** Files of an account taken into the log one after the other, as a run goes through them. */
+final class IntakeWork implements Work
+{
+    /** Whoever broke the worker off so often is not tried again. */
+    private const MOST_TRIES = 3;
+
+    /** Of so many that could not be read it is told why. */
+    private const TOLD = 200;
+
+    /** Files looked up at once. */
+    private const AHEAD = 8;
+
+    private int $read;
+
+    private int $known;
+
+    /** @var list<array{name: string, why: string}> */
+    private array $refused;
+
+    private int $more;
+
+    private int $waiting;
+
+    /** @var list<FileRecord> */
+    private array $next;
+
+    /** @var list<array{FileRecord, ?ReadFrame}> what has been done with since the last time it was kept; null where nothing comes of it */
+    private array $done = [];
+
+    /** @param  array<string, mixed>  $state  where it was put down */
+    public function __construct(
+        private readonly User $user,
+        private readonly Files $files,
+        private readonly FrameReader $reader,
+        private readonly FrameKeeper $keeper,
+        private readonly Quota $quota,
+        array $state,
+    ) {
+        $this->read = (int) ($state['read'] ?? 0);
+        $this->known = (int) ($state['known'] ?? 0);
+        $this->more = (int) ($state['more'] ?? 0);
+        /** @var list<array{name: string, why: string}> $refused */
+        $refused = $state['refused'] ?? [];
+        $this->refused = $refused;
+        $this->waiting = Intakes::waiting($user)->count();
+        /** @var list<FileRecord> $next */
+        $next = Intakes::waiting($user)->orderBy('created_at')->orderBy('id')->limit(self::AHEAD)->get()->all();
+        $this->next = $next;
+    }
+
+    public function step(): void
+    {
+        $file = array_shift($this->next);
+        if ($file === null) {
+            return;
+        }
+        $this->waiting--;
+        // said before it is tried: what breaks the worker off must not do so for ever
+        $file->newQuery()->whereKey($file->id)->increment('tries');
+        if ($file->tries >= self::MOST_TRIES) {
+            $this->refuse($file, 'Whoever tried to read it broke off, three times.');
+
+            return;
+        }
+        if ($this->user->frames()->where('hash', $file->hash)->exists()) {
+            $this->known++;
+            $this->done[] = [$file, null];
+
+            return;
+        }
+        try {
+            $bytes = $this->files->text($file);
+            $read = new ReadFrame($file->hash, $file->name, $file->id, ...$this->reader->read($bytes, new Look()));
+            $this->quota->forFrames($this->user, 1, $read->bytes());
+            $this->done[] = [$file, $read];
+            $this->read++;
+        } catch (UnreadablePicture $unreadable) {
+            $this->refuse($file, $unreadable->getMessage());
+        } catch (ProblemException $full) {
+            $this->refuse($file, $full->problem->detail);
+        }
+    }
+
+    public function isFinished(): bool
+    {
+        return $this->waiting <= 0 || $this->next === [];
+    }
+
+    public function done(): int
+    {
+        return $this->read + $this->known + count($this->refused) + $this->more;
+    }
+
+    public function whole(): int
+    {
+        return $this->done() + max(0, $this->waiting);
+    }
+
+    public function keep(): void
+    {
+        $this->user->inTurn();
+        foreach ($this->done as [$file, $read]) {
+            if ($read === null) {
+                $this->files->delete($file);
+            } else {
+                $this->keeper->keep($this->user, $read);
+                $file->fill(['read_at' => Carbon::now()])->save();
+            }
+        }
+        $this->done = [];
+    }
+
+    public function state(): array
+    {
+        return ['read' => $this->read, 'known' => $this->known, 'refused' => $this->refused, 'more' => $this->more];
+    }
+
+    public function reading(): array
+    {
+        return $this->state();
+    }
+
+    private function refuse(FileRecord $file, string $why): void
+    {
+        $this->done[] = [$file, null];
+        if (count($this->refused) < self::TOLD) {
+            $this->refused[] = ['name' => $file->name, 'why' => $why];
+        } else {
+            $this->more++;
+        }
+    }
+}

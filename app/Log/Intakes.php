@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Files\FilePurpose;
+use App\Files\Files;
+use App\Models\FileRecord;
+use App\Models\RunRecord;
+use App\Models\User;
+use App\Runs\RunHandlers;
+use App\Runs\Runs;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Takes files into the log in the background, as a run: one at a time of an account, as long as there are any. */
+final readonly class Intakes
+{
+    /** Largest file, in bytes. */
+    public const LARGEST = 64_000_000;
+
+    /** Runs are of this topic. */
+    private const TOPIC = 'frames';
+
+    public function __construct(private Runs $runs, private IntakeRuns $handler, private Files $files) {}
+
+    /** Sees to it that what waits is taken in; the run that does so, or did last. */
+    public function wake(User $user): ?RunRecord
+    {
+        $last = $this->last($user);
+        if ($last?->status === RunRecord::RUNNING) {
+            $this->runs->wake($last);
+
+            return $last;
+        }
+        if (! self::waiting($user)->exists()) {
+            return $last;
+        }
+
+        return DB::transaction(function () use ($user): RunRecord {
+            $user->inTurn();
+            $last = $this->last($user);
+
+            return $last?->status === RunRecord::RUNNING
+                ? $last
+                : $this->runs->begin(
+                    $user,
+                    RunHandlers::INTAKE,
+                    self::TOPIC,
+                    null,
+                    IntakeRuns::FINGERPRINT,
+                    $this->handler->of($user, null),
+                );
+        });
+    }
+
+    /** Ends it, and lets go of what waits; what has been taken in stays. */
+    public function cancel(User $user): ?RunRecord
+    {
+        $last = $this->last($user);
+        if ($last !== null) {
+            $this->runs->cancel($last);
+        }
+        do {
+            /** @var Collection<int, FileRecord> $waiting */
+            $waiting = self::waiting($user)->limit(200)->get();
+            $waiting->each($this->files->delete(...));
+        } while ($waiting->isNotEmpty());
+
+        return $last;
+    }
+
+    /**
+     * Files that have not been taken in.
+     *
+     * @return Builder<FileRecord>
+     */
+    public static function waiting(User $user): Builder
+    {
+        return FileRecord::query()
+            ->where('user_id', $user->id)
+            ->where('purpose', FilePurpose::Frame->value)
+            ->where('read_at', null);
+    }
+
+    private function last(User $user): ?RunRecord
+    {
+        $runs = $user->runs()->where('kind', RunHandlers::INTAKE);
+        $runs->orderByDesc('created_at')->orderByDesc('id');
+
+        return $runs->first();
+    }
+}

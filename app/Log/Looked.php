@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\FrameRecord;
+use RushHold\Log\FrameFacts;
+use RushHold\Sharpness\BlurFound;
+use RushHold\Sharpness\BlurMap;
+use RushHold\Sharpness\FrameBlur;
+use RushHold\Sharpness\Judge;
+use RushHold\Sharpness\Judgement;
+use RushHold\Sharpness\Sighting;
+use RushHold\Sharpness\Standard;
+use RushHold\Sharpness\Turn;
+use RushHold\Wording\Frames\JudgementWords;
+
+/** What has been seen of a frame. */
+final readonly class Looked
+{
+    /**
+     * @param  string  $by  by what it is known where the subject is, one of the names in {@see Look}
+     * @param  ?Sighting  $sighting  how it was found again, where it was
+     */
+    public function __construct(
+        public FrameFacts $facts,
+        public int $width,
+        public int $height,
+        public FrameBlur $blur,
+        public string $by,
+        public ?Sighting $sighting,
+    ) {}
+
+    /** From what is kept of a frame. */
+    public static function kept(FrameRecord $frame): self
+    {
+        $sighting = $frame->sighting();
+
+        return new self($frame->facts(), $frame->width, $frame->height, $frame->blur(), $frame->found_by, $sighting);
+    }
+
+    public function judged(Standard $standard): Judgement
+    {
+        return (new Judge($standard->limitPx))->of($this->blur, $this->sighting);
+    }
+
+    /** @return list<string> what the verdict rests on, two sentences at the most */
+    public function why(Judgement $judgement, Standard $standard): array
+    {
+        return (new JudgementWords($standard->pitchMm, new Turn($this->facts->orientation)))->why($judgement);
+    }
+
+    /** @return array<string, mixed> what `hold:look` prints of it */
+    public function told(Standard $standard): array
+    {
+        $judgement = $this->judged($standard);
+        $box = $this->blur->box;
+
+        return [
+            'exif' => (object) $this->facts->toArray(),
+            'subject' => ['x' => $box->x, 'y' => $box->y, 'w' => $box->width, 'h' => $box->height, 'by' => $this->by] +
+                ($this->sighting === null ? [] : ['likeness' => round($this->sighting->likeness, 3)]),
+            'blur' => self::blur($this->blur->subject, $standard),
+            'around' => $this->around($standard),
+            'limit_px' => round($standard->limitPx, 2),
+            'verdict' => $judgement->verdict->value,
+            'confidence' => round($judgement->confidence, 2),
+            'why' => $this->why($judgement, $standard),
+        ];
+    }
+
+    /** @return ?array<string, ?float> widths in px, to the hundredth, and on the sensor */
+    public static function blur(?BlurFound $blur, Standard $standard): ?array
+    {
+        return $blur === null
+            ? null
+            : [
+                'iso_px' => round($blur->isoPx, 2),
+                'motion_px' => round($blur->motionPx, 2),
+                'motion_deg' => round($blur->motionDeg, 1),
+                'total_px' => round($blur->totalPx(), 2),
+                'total_um' => $standard->pitchMm === null
+                    ? null
+                    : round($blur->totalPx() * $standard->pitchMm * 1000, 1),
+                'floor_px' => 0.0,
+            ];
+    }
+
+    /** @return array<string, mixed> */
+    private function around(Standard $standard): array
+    {
+        $map = $this->blur->map;
+
+        return [
+            'blur' => self::blur($this->blur->around, $standard),
+            'columns' => BlurMap::COLUMNS,
+            'rows' => BlurMap::ROWS,
+            'disc_px' => array_map(
+                static fn (?float $disc): ?float => $disc === null ? null : round($disc, 1),
+                $map === null ? [] : $map->discPx,
+            ),
+        ];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\BurstRecord;
+use App\Models\RunRecord;
+use App\Models\User;
+use App\Runs\RunHandlers;
+use App\Runs\Runs;
+
+/** Looks at a burst again where a person has touched its subject, or where a plan puts it: in the background, as a run. */
+final readonly class Relooks
+{
+    /** Runs are of this topic. */
+    private const TOPIC = 'subject';
+
+    public function __construct(private Runs $runs, private RelookRuns $handler) {}
+
+    /** Begins it; null where no file of the burst is left to be looked at. */
+    public function begin(User $user, string $burst): ?RunRecord
+    {
+        $found = $user->bursts()->with('user')->find($burst);
+        if ($found === null || $found->frames()->whereNotNull('file_id')->doesntExist()) {
+            return null;
+        }
+
+        return $this->runs->begin(
+            $user,
+            RunHandlers::LOOK,
+            self::TOPIC,
+            $found->id,
+            RelookRuns::fingerprintOf($found),
+            $this->handler->of($found, null),
+        );
+    }
+
+    /** The last of a burst. */
+    public function last(BurstRecord $burst): ?RunRecord
+    {
+        $runs = RunRecord::query()
+            ->where('user_id', $burst->user_id)
+            ->where('kind', RunHandlers::LOOK)
+            ->where('subject_id', $burst->id);
+        $runs->orderByDesc('created_at')->orderByDesc('id');
+
+        return $runs->first();
+    }
+}

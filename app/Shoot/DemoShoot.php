@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shoot;
+
+use App\Log\BurstKeeper;
+use App\Log\FrameKeeper;
+use App\Log\FrameReader;
+use App\Models\RunRecord;
+use App\Models\User;
+use App\Plans\PlanCache;
+use App\Runs\RunHandler;
+use App\Runs\RunHandlers;
+use App\Runs\Runs;
+
+/** The frames of the demo: six bursts with a story each, taken with the simulated camera in the background. */
+final readonly class DemoShoot implements RunHandler
+{
+    /** Runs are of this topic. */
+    private const TOPIC = 'frames';
+
+    /** It rests on nothing that could change. */
+    private const FINGERPRINT = 'demo';
+
+    public function __construct(
+        private PlanCache $plans,
+        private FrameReader $reader,
+        private FrameKeeper $keeper,
+        private BurstKeeper $bursts,
+    ) {}
+
+    /** Begins it for the demo, once. */
+    public static function begin(User $demo, Runs $runs, self $handler): void
+    {
+        if ($demo->runs()->where('kind', RunHandlers::DEMO)->doesntExist() && $demo->frames()->doesntExist()) {
+            $work = $handler->of($demo, []);
+            $runs->begin($demo, RunHandlers::DEMO, self::TOPIC, null, self::FINGERPRINT, $work);
+        }
+    }
+
+    public function atOnce(): int
+    {
+        return 1;
+    }
+
+    public function kept(): int
+    {
+        return 1;
+    }
+
+    public function fingerprint(RunRecord $run): string
+    {
+        return self::FINGERPRINT;
+    }
+
+    public function work(RunRecord $run): DemoShootWork
+    {
+        return $this->of($run->user, $run->state ?? []);
+    }
+
+    /** @param  array<string, mixed>  $state  where it was put down */
+    public function of(User $demo, array $state): DemoShootWork
+    {
+        return new DemoShootWork($demo, $this->plans, $this->reader, $this->keeper, $this->bursts, $state);
+    }
+}

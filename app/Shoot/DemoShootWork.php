@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shoot;
+
+use App\Log\BurstKeeper;
+use App\Log\FrameKeeper;
+use App\Log\FrameReader;
+use App\Log\Look;
+use App\Log\ReadFrame;
+use App\Models\FrameRecord;
+use App\Models\RushRecord;
+use App\Models\User;
+use App\Plans\PlanCache;
+use App\Runs\Work;
+use RushHold\Shoot\ShootFault;
+use RushHold\Shoot\Shooting;
+
+/** The bursts of the demo, a frame at a time: rendered, read and judged as anybody's would be. */
+final class DemoShootWork implements Work
+{
+    /** Million pixels of a frame. */
+    private const MEGAPIXELS = 8.0;
+
+    /** Frames of a burst at the most. */
+    private const FRAMES = 10;
+
+    /** @var list<array{string, int, ?ShootFault, string, bool}> rush, seed, mistake, when, whether the person has said which rush it was */
+    private const STORIES = [
+        ['Terns over the bar', 11, null, '2026-05-23T05:40:12+01:00', true],
+        ['Terns over the bar', 14, ShootFault::Single, '2026-05-23T05:52:47+01:00', true],
+        ['Warbler in the sea buckthorn', 5, ShootFault::Obstacle, '2026-05-23T06:31:05+01:00', true],
+        ['Hare head-on at dusk', 3, ShootFault::Shutter, '2026-05-23T21:04:30+01:00', false],
+        ['Slalom start, water streaking', 8, ShootFault::Shaken, '2026-06-13T11:20:18+01:00', true],
+        ['Gannets from the cliff path', 9, null, '2026-05-23T10:12:40+01:00', false],
+    ];
+
+    private int $story;
+
+    private int $shot;
+
+    private int $done;
+
+    /** @var list<ReadFrame> */
+    private array $read = [];
+
+    private bool $isStoryDone = false;
+
+    /** @param  array<string, mixed>  $state  where it was put down */
+    public function __construct(
+        private readonly User $demo,
+        private readonly PlanCache $plans,
+        private readonly FrameReader $reader,
+        private readonly FrameKeeper $keeper,
+        private readonly BurstKeeper $bursts,
+        array $state,
+    ) {
+        $this->story = (int) ($state['story'] ?? 0);
+        $this->shot = (int) ($state['shot'] ?? 0);
+        $this->done = (int) ($state['done'] ?? 0);
+    }
+
+    public function step(): void
+    {
+        if ($this->isStoryDone) {
+            return; // what has been taken is kept before the next begins
+        }
+        [$name, $seed, $fault, $at] = self::STORIES[$this->story];
+        $rush = $this->rush($name);
+        $shots = [];
+        if ($rush !== null) {
+            $shooting = Shooting::of($this->plans->planOf($rush, $this->demo), $seed, self::MEGAPIXELS, $fault);
+            $shots = array_slice($shooting->shots(), 0, self::FRAMES);
+        }
+        if (isset($shooting, $rush, $shots[$this->shot])) {
+            $begins = new \DateTimeImmutable($at);
+            [$body, $lens] = [$rush->kit->body->name, $rush->kit->lens->name];
+            $folder = new FrameFolder($shooting, $seed, $fault, $begins, true, $body, $lens);
+            $jpeg = $folder->file($shots[$this->shot]);
+            $this->read[] = new ReadFrame(
+                hash('sha256', $jpeg),
+                $this->name($this->shot),
+                null,
+                ...$this->reader->read($jpeg, new Look()),
+            );
+            $this->done++;
+        }
+        $this->shot++;
+        if ($this->shot >= count($shots)) {
+            $this->isStoryDone = true;
+        }
+    }
+
+    public function isFinished(): bool
+    {
+        return $this->story >= count(self::STORIES) ||
+            ($this->isStoryDone && $this->story === count(self::STORIES) - 1);
+    }
+
+    public function done(): int
+    {
+        return $this->done;
+    }
+
+    public function whole(): int
+    {
+        return max($this->done, self::FRAMES * count(self::STORIES));
+    }
+
+    public function keep(): void
+    {
+        $this->demo->inTurn();
+        foreach ($this->read as $read) {
+            if ($this->demo->frames()->where('hash', $read->hash)->doesntExist()) {
+                $this->join($this->keeper->keep($this->demo, $read));
+            }
+        }
+        $this->read = [];
+        if ($this->isStoryDone && self::STORIES[$this->story][4]) {
+            $this->tell();
+        }
+    }
+
+    public function state(): array
+    {
+        return $this->isStoryDone
+            ? ['story' => $this->story + 1, 'shot' => 0, 'done' => $this->done]
+            : ['story' => $this->story, 'shot' => $this->shot, 'done' => $this->done];
+    }
+
+    public function reading(): array
+    {
+        return [];
+    }
+
+    /** The burst of this pass: it is pressed in several short ones, and a person would have joined them. */
+    private function burst(): ?string
+    {
+        $first = $this->demo->frames()->where('name', $this->name(0))->first();
+
+        return $first?->burst_id;
+    }
+
+    private function name(int $shot): string
+    {
+        return sprintf('INLET_%d%03d.jpg', $this->story + 1, $shot + 1);
+    }
+
+    private function join(FrameRecord $frame): void
+    {
+        $own = $frame->burst_id;
+        $burst = $this->burst() ?? $own;
+        if ($own !== $burst) {
+            $frame->fill(['burst_id' => $burst])->save();
+            $this->demo->bursts()->whereKey($burst)->update(['by_hand' => true]);
+            $this->bursts->recount($own);
+            $this->bursts->recount($burst);
+        }
+    }
+
+    /** Says which rush this burst was taken for. */
+    private function tell(): void
+    {
+        $burst = $this->demo->bursts()->with('user')->find($this->burst());
+        $rush = $this->rush(self::STORIES[$this->story][0]);
+        if ($burst !== null && $rush !== null) {
+            $burst->fill(['rush_id' => $rush->id])->save();
+            $this->keeper->judge($burst);
+        }
+    }
+
+    private function rush(string $name): ?RushRecord
+    {
+        return $this->demo->rushes()->with(RushRecord::WITH_KIT)->where('name', $name)->first();
+    }
+}

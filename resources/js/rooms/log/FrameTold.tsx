@@ -1,0 +1,55 @@
+import { FrameMark } from "./FrameMark";
+import { shutterOf, verdictWords, type BurstFrame } from "./log";
+
+const foundBy: Record<BurstFrame["found_by"], string> = {
+  touch: "where you showed it",
+  found: "found again",
+  file: "where the file says",
+  plan: "where the plan puts it",
+  middle: "taken to be in the middle: show it",
+};
+
+/** What a frame was taken with, and what was measured in it. */
+export function FrameTold({ frame, at, of }: { frame: BurstFrame; at: number; of: number }) {
+  const set = [
+    frame.shutter_s === null ? null : shutterOf(frame.shutter_s),
+    frame.f_number === null ? null : `f/${frame.f_number}`,
+    frame.iso === null ? null : `ISO ${frame.iso}`,
+    frame.focal_mm === null ? null : `${Math.round(frame.focal_mm)} mm`,
+  ].filter((one) => one !== null);
+  const share = frame.blur_px === null ? null : frame.blur_px / frame.limit_px;
+  return (
+    <div className="frame-told">
+      <p className="note">
+        Frame {at + 1} of {of}, {frame.name}
+      </p>
+      <p className="frame-verdict">
+        <FrameMark verdict={frame.verdict} />
+        {verdictWords[frame.verdict]}
+        <span className="note"> measured, {Math.round(100 * frame.confidence)} % sure</span>
+      </p>
+      {share !== null && (
+        <p className="frame-margin">
+          <span
+            className={share > 1 ? "margin-bar over" : "margin-bar"}
+            style={{ ["--used" as string]: `${Math.min(100, 100 * share)}%` }}
+            aria-hidden="true"
+          />
+          {frame.blur_px! < 1
+            ? "Less blur than can be told"
+            : `${share < 2 ? `${Math.round(100 * share)} % of` : `${share.toFixed(share < 10 ? 1 : 0)} times`} the blur that is allowed`}
+        </p>
+      )}
+      {frame.why.map((one) => (
+        <p key={one}>{one}</p>
+      ))}
+      <p className="note">
+        Subject {foundBy[frame.found_by]}
+        {frame.likeness !== null && `, ${Math.round(100 * frame.likeness)} % alike`}. {set.join(", ")}
+      </p>
+      {frame.left_out.length > 0 && (
+        <p className="note">Left out of what the file says: {frame.left_out.join("; ")}.</p>
+      )}
+    </div>
+  );
+}

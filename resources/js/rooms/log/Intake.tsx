@@ -1,0 +1,161 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useRef, useState, useSyncExternalStore, type ChangeEvent, type DragEvent } from "react";
+import { request } from "../../api/client";
+import { useUploads } from "../../files/useUploads";
+import { useAccount } from "../../session/boot";
+import { filesDropped, isJpeg } from "./dropped";
+import { ASK_MS, framesOf, pageKey, stateKey, type LogState } from "./log";
+
+/** So many of the files that stay where they are, are named. */
+const NAMED = 6;
+
+/** Brings photographs in: chosen or dropped, on their way, being read; what could not be, and why. */
+export function Intake({ known }: { known: LogState["intake"] }) {
+  const { uploads: queue } = useAccount();
+  const { uploads } = useUploads("frame");
+  const isPaused = useSyncExternalStore(queue.subscribe, () => queue.isPaused);
+  const client = useQueryClient();
+  const [over, setOver] = useState(false);
+  const [others, setOthers] = useState<string[]>([]);
+  const files = useRef<HTMLInputElement>(null);
+  const folder = useRef<HTMLInputElement>(null);
+  const going = uploads.filter((one) => one.state === "waiting" || one.state === "sending");
+  const sent = uploads.length - going.length;
+  const isSending = going.length > 0;
+
+  const asked = useQuery({
+    queryKey: stateKey,
+    queryFn: () => request<LogState>("GET", "log/intake"),
+    enabled: isSending || known?.status === "running",
+    refetchInterval: (query) =>
+      isSending || (query.state.data?.intake ?? known)?.status === "running" ? ASK_MS : false,
+    staleTime: 0,
+  });
+  const run = asked.data?.intake ?? known;
+  const told = run === null ? "" : `${run.id} ${run.done} ${run.status}`;
+  useEffect(() => {
+    // each frame that has been read stands in the list at once
+    if (told !== "") void client.invalidateQueries({ queryKey: pageKey });
+  }, [told, client]);
+  const stop = useMutation({
+    mutationFn: async () => {
+      await Promise.all(going.map((one) => queue.cancel(one.id)));
+      return request<LogState>("DELETE", "log/intake");
+    },
+    onSuccess: (state) => client.setQueryData(stateKey, state),
+  });
+
+  const add = async (chosen: File[]): Promise<void> => {
+    const not: string[] = [];
+    for (const file of chosen) {
+      if (await isJpeg(file)) await queue.add("frame", file);
+      else not.push(file.name);
+    }
+    setOthers(not);
+    await client.invalidateQueries({ queryKey: stateKey });
+  };
+  const choose = (event: ChangeEvent<HTMLInputElement>): void => {
+    const chosen = [...(event.target.files ?? [])];
+    event.target.value = "";
+    void add(chosen);
+  };
+  const asFolder = (field: HTMLInputElement | null): void => {
+    folder.current = field;
+    field?.setAttribute("webkitdirectory", "");
+  };
+  const drop = (event: DragEvent): void => {
+    event.preventDefault();
+    setOver(false);
+    void filesDropped(event.dataTransfer).then(add);
+  };
+  const isReading = run?.status === "running";
+  const refused = [
+    ...uploads.filter((one) => one.state === "refused").map((one) => ({ name: one.name, why: one.problem ?? "" })),
+    ...(run?.refused ?? []),
+  ];
+
+  return (
+    <section className="intake" aria-label="Bring photographs in">
+      {/* oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- dropping is one way, the buttons are the other */}
+      <div
+        className={over ? "intake-drop over" : "intake-drop"}
+        onDragOver={(event) => {
+          event.preventDefault();
+          setOver(true);
+        }}
+        onDragLeave={() => setOver(false)}
+        onDrop={drop}
+      >
+        <span className="intake-words">Drop a card of photographs here, or</span>
+        <button type="button" className="cure" onClick={() => files.current?.click()}>
+          choose photographs
+        </button>
+        <button type="button" className="cure" onClick={() => folder.current?.click()}>
+          choose a folder
+        </button>
+        <input ref={files} hidden type="file" multiple aria-label="Photographs" onChange={choose} />
+        <input ref={asFolder} hidden type="file" multiple aria-label="A folder of photographs" onChange={choose} />
+        <span className="note">
+          The pictures are measured and let go: a small one and a piece of the subject stay, no positions, no names.
+        </span>
+      </div>
+      {isSending && (
+        <p className="intake-line">
+          <b>
+            Sending {Math.min(sent + 1, uploads.length)} of {uploads.length}
+          </b>
+          <progress max={uploads.length} value={sent} aria-label="Photographs sent" />
+          <span className="note" role="status">
+            {isPaused ? "paused; nothing is lost" : (going[0]?.name ?? "")}
+          </span>
+          <button type="button" className="text-button" onClick={() => (isPaused ? queue.resume() : queue.pause())}>
+            {isPaused ? "Go on" : "Pause"}
+          </button>
+        </p>
+      )}
+      {isReading && (
+        <p className="intake-line">
+          <b>
+            Read {run.done} of {run.whole}
+          </b>
+          <progress max={Math.max(1, run.whole)} value={run.done} aria-label="Photographs read" />
+          <span className="note" role="status">
+            {run.waiting ? "waiting for a worker to come back; it goes on where it was" : "measuring how sharp each is"}
+          </span>
+        </p>
+      )}
+      {(isSending || isReading) && (
+        <button type="button" className="text-button intake-stop" onClick={() => stop.mutate()}>
+          Stop taking them in
+        </button>
+      )}
+      {run !== null && !isReading && run.done > 0 && (
+        <p className="note" role="status">
+          {run.status === "failed"
+            ? `It broke off: ${run.problem ?? ""}`
+            : `Last time ${framesOf(run.read)} came in${run.known > 0 ? `, ${run.known} known already` : ""}.`}
+        </p>
+      )}
+      {stop.isError && <p className="note fault">{stop.error.message}</p>}
+      {others.length > 0 && (
+        <p className="note" role="status">
+          {others.length === 1 ? "One file is no JPEG and stays" : `${others.length} files are no JPEGs and stay`} where
+          they are: {others.slice(0, NAMED).join(", ")}
+          {others.length > NAMED ? " …" : ""}
+        </p>
+      )}
+      {refused.length > 0 && (
+        <details className="intake-refused" open={refused.length <= NAMED}>
+          <summary>{refused.length + (run?.more ?? 0)} could not be taken in; all others are here</summary>
+          <ul>
+            {refused.map((one, at) => (
+              <li key={at}>
+                <b>{one.name}</b> <span className="note">{one.why}</span>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}
