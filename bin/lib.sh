@@ -96,6 +96,7 @@ install_debian() {
   for package in mysql:pdo_mysql curl:curl zip:zip gd:gd bcmath:bcmath mbstring:mbstring intl:intl xml:dom apcu:apcu; do
     grep -qix "${package#*:}" <<<"$modules" || missing+=("php-${package%:*}")
   done
+  command -v exiftool >/dev/null 2>&1 || missing+=(libimage-exiftool-perl)
   compgen -G '/usr/lib/*/libturbojpeg.so.0' >/dev/null || missing+=(libturbojpeg0)
   for package in "$@"; do case $package in
     chromium) command -v chromium >/dev/null 2>&1 || missing+=(chromium) ;;

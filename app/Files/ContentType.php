@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Images\RawPreview;
+
 /** What a file is, by what is in it; what it is called, and what its sender says it is, count for nothing. */
 final class ContentType
 {
     public const UNKNOWN = 'application/octet-stream';
+
+    /** A raw file, or another that may hold a photograph. */
+    public const RAW = 'image/x-raw';
 
     /** Bytes of the beginning that are looked at. */
     public const BEGINNING = 65_536;
@@ -15,6 +20,9 @@ final class ContentType
     /** @param  string  $beginning  its first {@see BEGINNING} bytes, or all of it */
     public static function of(string $beginning): string
     {
+        if (RawPreview::isIn($beginning)) {
+            return self::RAW;
+        }
         $found = (new \finfo(FILEINFO_MIME_TYPE))->buffer($beginning);
         $type = $found === false || $found === '' ? self::UNKNOWN : $found;
         if (! str_starts_with($type, 'text/') && ! in_array($type, ['application/json', self::UNKNOWN], true)) {

@@ -27,7 +27,7 @@ enum FilePurpose: string
     {
         return match ($this) {
             self::Kit => ['application/json'],
-            self::Frame => ['image/jpeg'],
+            self::Frame => ['image/jpeg', ContentType::RAW],
         };
     }
 
@@ -36,7 +36,7 @@ enum FilePurpose: string
     {
         return match ($this) {
             self::Kit => 'a kit file, which is text in JSON',
-            self::Frame => 'a JPEG',
+            self::Frame => 'a photograph: a JPEG, or a raw file with one inside',
         };
     }
 

@@ -15,6 +15,9 @@ final class ExifReader
     /** Longest name of a body or a lens that is kept, in characters. */
     private const NAME = 80;
 
+    /** A packet of properties is no longer, in bytes. */
+    private const PACKET = 65_536;
+
     /** Cameras that wrote files are not older. */
     private const EARLIEST = '1990';
 
@@ -58,7 +61,13 @@ final class ExifReader
         $tags = @exif_read_data($stream, 'ANY_TAG', false, false);
         fclose($stream);
 
-        return (new self($tags === false ? [] : $tags))->facts();
+        return self::told(($tags === false ? [] : $tags) + self::stars($bytes));
+    }
+
+    /** @param  array<mixed>  $tags  by the names that PHP's reader gives them */
+    public static function told(array $tags): FrameFacts
+    {
+        return (new self($tags))->facts();
     }
 
     private function facts(): FrameFacts
@@ -226,6 +235,21 @@ final class ExifReader
         $width = ($pixels / $perUnit) * $unit;
 
         return $width >= self::SENSOR[0] && $width <= self::SENSOR[1] ? $width : null;
+    }
+
+    /**
+     * The stars a person has given, where they stand in the packet of properties that programs add; nothing else of it is looked at.
+     *
+     * @return array<string, int>
+     */
+    private static function stars(string $bytes): array
+    {
+        $from = strpos($bytes, '<x:xmpmeta');
+        $packet = $from === false ? '' : substr($bytes, $from, self::PACKET);
+
+        return preg_match('/\bxmp:Rating\s*(?:=\s*["\']|>)\s*([0-5])\s*["\'<]/', $packet, $found) === 1
+            ? ['UndefinedTag:0x4746' => (int) $found[1]]
+            : [];
     }
 
     private function rating(): ?int

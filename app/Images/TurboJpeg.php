@@ -12,6 +12,9 @@ final readonly class TurboJpeg
 {
     private const GRAY = 6;
 
+    /** The kinds of colours that are inks. */
+    private const INKS = [3, 4];
+
     private CData $handle;
 
     private CData $bytes;
@@ -48,8 +51,11 @@ final readonly class TurboJpeg
             $this->length,
             ...array_map($at, [0, 1, 2, 3]),
         );
-        /** @var array{1: int, 2: int} $found */
-        $found = unpack('l2', FFI::string($numbers, 8));
+        /** @var array{1: int, 2: int, 3: int, 4: int} $found */
+        $found = unpack('l4', FFI::string($numbers, 16));
+        if (in_array($found[4], self::INKS, true)) {
+            throw UnreadablePicture::inks();
+        }
 
         return [$found[1], $found[2]];
     }

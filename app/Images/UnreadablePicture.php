@@ -34,6 +34,16 @@ final class UnreadablePicture extends \RuntimeException
         return new self('It is no JPEG.');
     }
 
+    public static function noPreview(): self
+    {
+        return new self('It is no JPEG, and there is none inside it.');
+    }
+
+    public static function inks(): self
+    {
+        return new self('Its colours are those of printing inks, which no camera writes.');
+    }
+
     public static function tooManyScans(int $most): self
     {
         return new self("It is built up in more than {$most} passes, which no camera does.");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Images\JpegMaker;
+use App\Images\RawPreview;
 use App\Images\UnreadablePicture;
 use RushHold\Sharpness\Box;
 
@@ -18,6 +19,20 @@ final readonly class FrameReader
 
     private const MOST = 1200;
 
+    public function __construct(private RawPreview $raws) {}
+
+    /**
+     * The JPEG that is looked at: the file itself, or the one inside of it.
+     *
+     * @param  string  $bytes  of the file
+     *
+     * @throws UnreadablePicture
+     */
+    public function jpeg(string $bytes): string
+    {
+        return $this->raws->jpeg($bytes);
+    }
+
     /**
      * @param  string  $bytes  of the file
      * @return array{Looked, string, string, Box} what was seen; all of it reduced; a piece round the subject, and what that shows
@@ -26,26 +41,27 @@ final readonly class FrameReader
      */
     public function read(string $bytes, Look $look): array
     {
-        [$looked, $piece, $crop] = $this->look($bytes, $look);
+        $jpeg = $this->jpeg($bytes);
+        [$looked, $piece, $crop] = $this->look($jpeg, $look);
 
-        return [$looked, (new JpegMaker())->reduced($bytes, $looked->facts->orientation), $piece, $crop];
+        return [$looked, (new JpegMaker())->reduced($jpeg, $looked->facts->orientation), $piece, $crop];
     }
 
     /**
-     * @param  string  $bytes  of the file
+     * @param  string  $jpeg  {@see jpeg()}
      * @return array{Looked, string, Box} what was seen; a piece round the subject as it is in the file, turned as it is looked at; and what
      *     of the file that shows
      *
      * @throws UnreadablePicture
      */
-    public function look(string $bytes, Look $look): array
+    public function look(string $jpeg, Look $look): array
     {
-        $looked = $look->at($bytes);
+        $looked = $look->at($jpeg);
         $box = $looked->blur->box
             ->grown(self::AROUND)
             ->between(self::LEAST, self::MOST)
             ->inside($looked->width, $looked->height);
 
-        return [$looked, ...(new JpegMaker())->piece($bytes, $box, $looked->facts->orientation)];
+        return [$looked, ...(new JpegMaker())->piece($jpeg, $box, $looked->facts->orientation)];
     }
 }

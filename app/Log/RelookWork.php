@@ -73,9 +73,9 @@ final class RelookWork implements Work
             return;
         }
         try {
-            $bytes = $this->files->text($frame->file);
+            $jpeg = $this->reader->jpeg($this->files->text($frame->file));
             $look = $this->look($frame);
-            [$looked, $piece, $crop] = $this->reader->look($bytes, $look);
+            [$looked, $piece, $crop] = $this->reader->look($jpeg, $look);
         } catch (UnreadablePicture) {
             return; // it has been read before; its file has gone bad since, and what was seen then stays
         }
@@ -134,7 +134,7 @@ final class RelookWork implements Work
         $look = new Look(self::read($trail));
         $file = $this->frames[$trail['frame']]->file ?? null;
         if ($file !== null) {
-            $look->after(JpegPicture::read($this->files->text($file)), self::read($trail));
+            $look->after(JpegPicture::read($this->reader->jpeg($this->files->text($file))), self::read($trail));
         }
 
         return $look;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Documents\SchemaChecker;
+use App\Images\RawPreview;
 use App\Limits\Turns;
 use App\Models\CardRecord;
 use App\Models\FileRecord;
@@ -53,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
             static fn (): SchemaChecker => new SchemaChecker(base_path('schemas')),
         );
         $this->app->bind(Forecast::class, StandIn::class);
+        $this->app->singleton(RawPreview::class);
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
         $this->app->singleton(
             Turns::class,

@@ -6,9 +6,12 @@ use App\Images\ExifReader;
 use App\Images\ExifWriter;
 use App\Images\JpegMaker;
 use App\Images\JpegPicture;
+use App\Images\RawPreview;
+use App\Images\TurboLibrary;
 use App\Images\UnreadablePicture;
 use RushHold\Log\FrameFacts;
 use RushHold\Sharpness\Box;
+use Tests\Support\Frames;
 
 /** A JPEG whose brightness goes up from left to right and has a dark square in it. */
 function jpeg(int $width, int $height, bool $progressive = false): string
@@ -24,6 +27,21 @@ function jpeg(int $width, int $height, bool $progressive = false): string
     imagejpeg($image, null, 95);
 
     return (string) ob_get_clean();
+}
+
+/** A JPEG in cyan, magenta, yellow and black, as for printing. */
+function inks(): string
+{
+    $turbo = new TurboLibrary();
+    $pixels = $turbo->bytes(64 * 48 * 4);
+    $handle = $turbo->begin('tjInitCompress');
+    try {
+        return $turbo->made(
+            static fn (mixed $to, mixed $size) => $turbo->must($handle, 'tjCompress2', $pixels, 64, 0, 48, 11, $to, $size, 0, 90, 0),
+        );
+    } finally {
+        $turbo->end($handle);
+    }
 }
 
 it('reads the brightness of a JPEG piece by piece, and all of it at an eighth', function (bool $progressive) {
@@ -62,7 +80,79 @@ it('refuses what is no JPEG, is damaged, or is too large to be taken in, in word
         fn (): string => preg_replace('/(\xFF\xC0\x00\x11\x08)..../s', "$1\xEA\x60\xEA\x60", jpeg(400, 300)) ?? '',
         '60000 × 60000 pixels',
     ],
+    'one in the colours of printing inks' => [fn (): string => inks(), 'printing inks'],
     'one in hundreds of passes' => ["\xFF\xD8\xFF\xE0".str_repeat("\xFF\xDA", 200), 'passes'],
+]);
+
+it('reads the first of several pictures in one file, and leaves a film behind it where it is', function () {
+    foreach ([jpeg(90, 60), "\0\0\0\x18ftypisom".str_repeat('film', 5000)] as $after) {
+        $picture = JpegPicture::read(jpeg(200, 150).$after);
+        expect([$picture->width(), $picture->height()])
+            ->toBe([200, 150])
+            ->and($picture->piece(104, 64, 20, 20)->values[30])
+            ->toBeLessThan(30);
+    }
+});
+
+it('takes the picture out of a raw file, with what the camera wrote of how it was taken', function () {
+    $raws = new RawPreview();
+    foreach ([1, 2] as $time) {
+        $jpeg = $raws->jpeg(Frames::raw(jpeg(800, 600), [
+            0x9286 => [2, 16, "Ada of the Turf\0"],
+            0x9214 => [3, 4, pack('v4', 3000, 1500, 400, 200)],
+            0xA002 => [4, 1, pack('V', 6000)],
+            0xA431 => [2, 8, "SN-4711\0"],
+            0xA434 => [2, 14, "Longshore 500\0"],
+            0x8827 => [3, 1, pack('v', 1600)],
+        ]));
+        $picture = JpegPicture::read($jpeg);
+        expect([$picture->width(), $picture->height()])
+            ->toBe([800, 600])
+            ->and($jpeg)
+            ->not->toContain('4711')
+            ->not->toContain('Ada');
+        $facts = ExifReader::read($jpeg);
+        expect($facts->body)
+            ->toBe('Skerry One')
+            ->and($facts->lens)
+            ->toBe('Longshore 500')
+            ->and($facts->shutterS)
+            ->toEqualWithDelta(1 / 2000, 1e-6)
+            ->and($facts->iso)
+            ->toBe(1600)
+            ->and($facts->takenAt)
+            ->toBe('2026-05-23T05:40:00')
+            // told for the sensor, read in the picture inside
+            ->and($facts->subject)
+            ->toBe(['x' => 374, 'y' => 187, 'width' => 53, 'height' => 27]);
+    }
+    expect($raws->jpeg('Terns over the bar'))->toBe('Terns over the bar');
+});
+
+it('says of a raw file without a picture that there is none, and goes on with the next', function (string $bytes) {
+    $raws = new RawPreview();
+    expect(fn () => $raws->jpeg($bytes))->toThrow(UnreadablePicture::class, 'there is none inside it');
+    expect(getimagesizefromstring($raws->jpeg(Frames::raw(jpeg(300, 200))))[0])->toBe(300);
+})->with([
+    'only its first bytes' => ["II*\0\x08\0\0\0"],
+    'noise after them' => [fn (): string => "MM\0*".random_bytes(40_000)],
+    'a directory that points at itself' => ["II*\0\x08\0\0\0\x01\0\x69\x87\x04\0\x01\0\0\0\x08\0\0\0\x08\0\0\0"],
+    'a picture that is none' => [fn (): string => str_replace("\xFF\xD8\xFF", "\xFF\xD7\xFF", Frames::raw(jpeg(300, 200)))],
+    'boxes of another kind' => ["\0\0\0\x1Cftypheic\0\0\0\0mif1heic".str_repeat("\0", 400)],
+    'boxes that are endless' => ["\0\0\0\x1Cftypmif1\0\0\0\0".str_repeat("\0\0\0\0meta", 5000)],
+]);
+
+it('reads the stars that a program has added', function (string $packet, ?int $stars) {
+    $told = "http://properties.example/1.0/\0<x:xmpmeta><rdf:Description {$packet}</x:xmpmeta>";
+    $jpeg = jpeg(200, 100);
+    $facts = ExifReader::read(substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($told) + 2).$told.substr($jpeg, 2));
+    expect($facts->rating)->toBe($stars);
+})->with([
+    'as a property' => ['xmp:Rating="4"/>', 4],
+    'as an element' => ['><xmp:Rating>2</xmp:Rating>', 2],
+    'none' => ['xmp:Label="Select"/>', null],
+    'cast away' => ['xmp:Rating="-1"/>', null],
+    'more than there are' => ['xmp:Rating="55"/>', null],
 ]);
 
 it('reads what a camera wrote, and nothing that tells who or where', function () {

@@ -77,7 +77,7 @@ it('shows its pictures to its owner alone, with nothing in them but the picture'
 it('keeps no position, no name of a person and no serial number, whatever is in the file', function () {
     $jpeg = Frames::jpeg();
     // a segment of XMP and one of comment, as programs write them
-    $secret = "http://ns.adobe.com/xap/1.0/\0<x:xmpmeta><serial>SN-4711-KEEP-OUT</serial><creator>Ada of the Turf</creator><lat>53.29N</lat></x:xmpmeta>";
+    $secret = "http://properties.example/1.0/\0<x:xmpmeta><serial>SN-4711-KEEP-OUT</serial><creator>Ada of the Turf</creator><lat>53.29N</lat></x:xmpmeta>";
     $segments = "\xFF\xE1".pack('n', strlen($secret) + 2).$secret."\xFF\xFE".pack('n', 20).'Ada of the Turf 4711';
     Frames::send($this->user, substr($jpeg, 0, 2).substr($segments, 0, -2).substr($jpeg, 2));
     Frames::takeIn($this->user);
@@ -112,6 +112,28 @@ it('knows a file again, before it is sent and after', function () {
         ->toBe(0);
     $this->actingAs(People::someone('Stranger'));
     $this->getJson("/api/log/known/{$hash}")->assertJsonPath('known', false);
+});
+
+it('takes a raw file in by the picture inside, and looks at it again where a person has touched it', function () {
+    Frames::send($this->user, Frames::raw(Frames::jpeg()), 'R0001.raw');
+    Frames::send($this->user, "II*\0\x08\0\0\0", 'R0002.raw');
+    Frames::send($this->user, "\0\0\0\x1Cftypheic\0\0\0\0mif1heic", 'R0003.heic');
+    $run = Frames::takeIn($this->user);
+    expect(array_column($run->reading->refused, 'why', 'name'))->toBe([
+        'R0002.raw' => 'It is no JPEG, and there is none inside it.',
+        'R0003.heic' => 'It is no JPEG, and there is none inside it.',
+    ]);
+    $frame = $this->user->frames()->sole();
+    expect($frame->width)
+        ->toBe(Frames::WIDTH)
+        ->and($frame->facts->body)
+        ->toBe('Skerry One')
+        ->and($frame->facts->shutter_s)
+        ->toEqualWithDelta(1 / 2000, 1e-6);
+    $this->get("/api/frames/{$frame->id}/whole")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    $this->putJson("/api/bursts/{$frame->burst_id}/subject", ['frame' => $frame->id, 'box' => ['x' => 0.4, 'y' => 0.4, 'w' => 0.15, 'h' => 0.2]])->assertOk();
+    Frames::work(RunRecord::query()->where('kind', 'look')->latest('id')->firstOrFail());
+    expect($frame->refresh()->found_by)->toBe('touch')->and($frame->measured->box->x)->toBe(384);
 });
 
 it('names what it cannot read with its reason, and loses nothing else', function () {
@@ -397,6 +419,7 @@ it('takes a folder in from the command line, walks it through, and follows no li
     file_put_contents("{$folder}/DAY1/R2.JPG", Frames::jpeg(2, 0, ['takenAt' => '2026-05-23T05:40:00.200']));
     file_put_contents("{$folder}/DAY1/broken.jpg", 'no picture at all');
     file_put_contents("{$folder}/notes.txt", 'not asked for');
+    file_put_contents("{$folder}/R1.RAW", Frames::raw(Frames::jpeg(1)));
     $secret = storage_path('test/secret.jpg');
     file_put_contents($secret, Frames::jpeg(3));
     symlink($secret, "{$folder}/link.jpg");
@@ -410,7 +433,7 @@ it('takes a folder in from the command line, walks it through, and follows no li
     expect(array_column($told, 'state', 'file'))
         ->toBe(["{$folder}/DAY1/R2.JPG" => 'sent', "{$folder}/DAY1/broken.jpg" => 'refused', "{$folder}/R1.jpg" => 'sent'])
         ->and($told[1]['why'])
-        ->toContain('it must be a JPEG')
+        ->toContain('it must be a photograph: a JPEG')
         ->and($told[3])
         ->toBe(['sent' => 2, 'known' => 0, 'refused' => 1]);
     Frames::takeIn($this->user);

@@ -289,10 +289,19 @@ abstract class BrowserTestCase extends TestCase
         return $found;
     }
 
+    /** Presses keys one after the other, on whatever has the focus by then: what had it may just be drawn anew. */
     public function keys(RemoteWebDriver $window, string ...$keys): void
     {
         foreach ($keys as $key) {
-            $window->getKeyboard()->sendKeys($key);
+            $window->wait(PatientDriver::PATIENCE_S, 50)->until(static function () use ($window, $key): bool {
+                try {
+                    $window->getKeyboard()->sendKeys($key);
+
+                    return true;
+                } catch (StaleElementReferenceException) {
+                    return false;
+                }
+            });
         }
     }
 

@@ -50,7 +50,7 @@ it('takes a card in while the worker dies, and shows its bursts, each frame once
     file_put_contents($notes = dirname($paths[0]).'/notes.txt', 'tide at six');
     file_put_contents($broken = dirname($paths[0]).'/broken.jpg', substr((string) file_get_contents($paths[0]), 0, 9000));
     sendPhotographs($window, [...$paths, $notes, $broken]);
-    $this->see($window, 'One file is no JPEG and stays where they are: notes.txt');
+    $this->see($window, 'One file is no photograph and stays where it is: notes.txt');
     $killed = 0;
     $window->wait(240, 50)->until(function () use ($window, &$killed): bool {
         $state = $this->api($window, 'GET', 'log/intake')[1]['intake'] ?? null;

@@ -57,6 +57,42 @@ final class Frames
         return ExifWriter::into((string) ob_get_clean(), new FrameFacts(...$own + self::facts($at)));
     }
 
+    /**
+     * A raw file as some cameras write them: a directory of what was set, and a JPEG inside.
+     *
+     * @param  string  $jpeg  the picture inside
+     * @param  array<int, array{int, int, string}>  $own  further entries by tag: kind, count, bytes
+     */
+    public static function raw(string $jpeg, array $own = []): string
+    {
+        [$width, $height] = getimagesizefromstring($jpeg);
+        $entries = $own + [
+            0xFE => [4, 1, pack('V', 1)],
+            0x100 => [4, 1, pack('V', $width)],
+            0x101 => [4, 1, pack('V', $height)],
+            0x103 => [3, 1, pack('v', 7)],
+            0x106 => [3, 1, pack('v', 6)],
+            0x110 => [2, 11, "Skerry One\0"],
+            0x111 => [4, 1, pack('V', 0)],
+            0x112 => [3, 1, pack('v', 1)],
+            0x117 => [4, 1, pack('V', strlen($jpeg))],
+            0x829A => [5, 1, pack('V2', 1, 2000)],
+            0x9003 => [2, 20, "2026:05:23 05:40:00\0"],
+            0xC612 => [1, 4, "\1\4\0\0"],
+        ];
+        ksort($entries);
+        $after = 10 + 12 * count($entries) + 4;
+        $data = '';
+        foreach ($entries as $tag => [$kind, $count, $bytes]) {
+            $isLong = strlen($bytes) > 4;
+            $entries[$tag] = pack('vvV', $tag, $kind, $count).($isLong ? pack('V', $after + strlen($data)) : str_pad($bytes, 4, "\0"));
+            $data .= $isLong ? $bytes.str_repeat("\0", strlen($bytes) % 2) : '';
+        }
+        $entries[0x111] = pack('vvV2', 0x111, 4, 1, $after + strlen($data));
+
+        return "II*\0\x08\0\0\0".pack('v', count($entries)).implode('', $entries).pack('V', 0).$data.$jpeg;
+    }
+
     /** @param  array{int, int}  $at */
     public static function facts(array $at = [480, 320]): array
     {

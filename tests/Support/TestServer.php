@@ -68,17 +68,31 @@ final class TestServer
         );
     }
 
-    /** Everything this copy has written about itself, in bytes. */
-    public static function logged(): int
+    /** @return array<string, int> how long each file is in which this copy writes about itself, in bytes */
+    public static function logged(): array
     {
         clearstatcache();
+        $files = [
+            ...glob(self::root().'/storage/logs/rush-hold-*.log') ?: [],
+            ...glob(self::root().'/storage/logs/*-test.log') ?: [],
+        ];
 
-        return array_sum(
-            array_map(filesize(...), [
-                ...glob(self::root().'/storage/logs/rush-hold-*.log') ?: [],
-                ...glob(self::root().'/storage/logs/*-test.log') ?: [],
-            ]),
-        );
+        return array_combine($files, array_map(filesize(...), $files));
+    }
+
+    /**
+     * What it has written about itself since.
+     *
+     * @param  array<string, int>  $before  {@see logged()}
+     */
+    public static function said(array $before): string
+    {
+        $said = '';
+        foreach (array_keys(self::logged()) as $file) {
+            $said .= file_get_contents($file, false, null, $before[$file] ?? 0);
+        }
+
+        return $said;
     }
 
     /** Seconds of the processor that everything which answers requests has used so far. */

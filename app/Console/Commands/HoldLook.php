@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Documents\SchemaChecker;
+use App\Images\RawPreview;
 use App\Images\UnreadablePicture;
 use App\Log\FrameStandard;
 use App\Log\Look;
@@ -24,7 +25,7 @@ final class HoldLook extends CraftCommand
     /** Largest file, in bytes. */
     private const LARGEST = 200_000_000;
 
-    protected $signature = 'hold:look {file* : JPEGs, one burst}
+    protected $signature = 'hold:look {file* : JPEGs or raw files, one burst}
         {--subject= : Where the subject is in the first, as x,y,w,h in pixels of the file}
         {--rush= : File with the rush/1 document it was taken for}
         {--kit= : File with the kit/1 document it was taken with}';
@@ -33,7 +34,7 @@ final class HoldLook extends CraftCommand
 
     private bool $anyRead = false;
 
-    public function __construct(private readonly SchemaChecker $checker, private readonly Planner $planner)
+    public function __construct(private readonly SchemaChecker $checker, private readonly Planner $planner, private readonly RawPreview $raws)
     {
         parent::__construct();
     }
@@ -59,7 +60,7 @@ final class HoldLook extends CraftCommand
     private function looked(Look $look, ?Plan $plan, string $file): array
     {
         try {
-            $looked = $look->at(self::bytes($file));
+            $looked = $look->at($this->raws->jpeg(self::bytes($file)));
             $this->anyRead = true;
 
             return $looked->told(FrameStandard::of($looked->facts, $looked->width, $looked->height, $plan));

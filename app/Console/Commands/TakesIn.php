@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Files\FilePurpose;
 use App\Files\Files;
+use App\Images\RawPreview;
 use App\Log\Intakes;
 use App\Models\RunRecord;
 use App\Models\User;
@@ -19,6 +20,9 @@ use RushHold\Faults\UnknownChoice;
  */
 trait TakesIn
 {
+    /** Bytes at the beginning of a file that tell what it is. */
+    private const START = 16;
+
     /** A folder is walked down so far. */
     private const DEEP = 12;
 
@@ -47,10 +51,10 @@ trait TakesIn
             : throw UnknownChoice::of('folder', $folder, ['a folder that may be read']);
     }
 
-    /** @return list<string> photographs below a folder, by name */
+    /** @return list<string> photographs below a folder, by name: of a raw file and its JPEG beside it the JPEG */
     private static function photographs(string $folder, int $depth = 0): array
     {
-        $found = [];
+        $found = $raws = [];
         foreach (@scandir($folder) ?: [] as $name) {
             $path = "{$folder}/{$name}";
             if (str_starts_with($name, '.') || is_link($path)) {
@@ -58,12 +62,26 @@ trait TakesIn
             }
             if (is_dir($path) && $depth < self::DEEP) {
                 array_push($found, ...self::photographs($path, $depth + 1));
-            } elseif (is_file($path) && preg_match('/\.jpe?g$/i', $name) === 1) {
-                $found[] = $path;
+            } elseif (is_file($path)) {
+                $start = (string) @file_get_contents($path, false, null, 0, self::START);
+                // what is only called a photograph is named with its reason
+                if (str_starts_with($start, "\xFF\xD8\xFF") || preg_match('/\.jpe?g$/i', $name) === 1) {
+                    $found[] = $path;
+                } elseif (RawPreview::isIn($start)) {
+                    $raws[self::stem($path)] = $path;
+                }
             }
         }
+        $found = [...$found, ...array_values(array_diff_key($raws, array_flip(array_map(self::stem(...), $found))))];
+        sort($found, SORT_NATURAL);
 
         return $found;
+    }
+
+    /** What a raw file and the JPEG beside it have in common. */
+    private static function stem(string $path): string
+    {
+        return mb_strtolower((string) preg_replace('/\.[^.\/]*$/', '', $path));
     }
 
     /**

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState, useSyncExternalStore, type ChangeEvent, ty
 import { request } from "../../api/client";
 import { useUploads } from "../../files/useUploads";
 import { useAccount } from "../../session/boot";
-import { filesDropped, isJpeg } from "./dropped";
+import { filesChosen, filesDropped, photographsAmong, type Dropped } from "./dropped";
 import { ASK_MS, framesOf, pageKey, stateKey, type LogState } from "./log";
 
 /** So many of the files that stay where they are, are named. */
@@ -16,7 +16,7 @@ export function Intake({ known }: { known: LogState["intake"] }) {
   const isPaused = useSyncExternalStore(queue.subscribe, () => queue.isPaused);
   const client = useQueryClient();
   const [over, setOver] = useState(false);
-  const [others, setOthers] = useState<string[]>([]);
+  const [left, setLeft] = useState<{ beside: string[]; others: string[] }>({ beside: [], others: [] });
   const files = useRef<HTMLInputElement>(null);
   const folder = useRef<HTMLInputElement>(null);
   const going = uploads.filter((one) => one.state === "waiting" || one.state === "sending");
@@ -45,17 +45,14 @@ export function Intake({ known }: { known: LogState["intake"] }) {
     onSuccess: (state) => client.setQueryData(stateKey, state),
   });
 
-  const add = async (chosen: File[]): Promise<void> => {
-    const not: string[] = [];
-    for (const file of chosen) {
-      if (await isJpeg(file)) await queue.add("frame", file);
-      else not.push(file.name);
-    }
-    setOthers(not);
+  const add = async (chosen: Dropped[]): Promise<void> => {
+    const { taken, ...rest } = await photographsAmong(chosen);
+    setLeft(rest);
+    for (const file of taken) await queue.add("frame", file);
     await client.invalidateQueries({ queryKey: stateKey });
   };
   const choose = (event: ChangeEvent<HTMLInputElement>): void => {
-    const chosen = [...(event.target.files ?? [])];
+    const chosen = filesChosen(event.target.files ?? []);
     event.target.value = "";
     void add(chosen);
   };
@@ -137,13 +134,16 @@ export function Intake({ known }: { known: LogState["intake"] }) {
         </p>
       )}
       {stop.isError && <p className="note fault">{stop.error.message}</p>}
-      {others.length > 0 && (
-        <p className="note" role="status">
-          {others.length === 1 ? "One file is no JPEG and stays" : `${others.length} files are no JPEGs and stay`} where
-          they are: {others.slice(0, NAMED).join(", ")}
-          {others.length > NAMED ? " …" : ""}
-        </p>
-      )}
+      <LeftBehind
+        names={left.others}
+        one="One file is no photograph and stays"
+        several="files are no photographs and stay"
+      />
+      <LeftBehind
+        names={left.beside}
+        one="One raw file has its JPEG beside it and stays"
+        several="raw files have their JPEGs beside them and stay"
+      />
       {refused.length > 0 && (
         <details className="intake-refused" open={refused.length <= NAMED}>
           <summary>{refused.length + (run?.more ?? 0)} could not be taken in; all others are here</summary>
@@ -157,5 +157,18 @@ export function Intake({ known }: { known: LogState["intake"] }) {
         </details>
       )}
     </section>
+  );
+}
+
+/** Files that were not sent, by name. */
+function LeftBehind({ names, one, several }: { names: string[]; one: string; several: string }) {
+  return (
+    names.length > 0 && (
+      <p className="note" role="status">
+        {names.length === 1 ? one : `${names.length} ${several}`} where {names.length === 1 ? "it is" : "they are"}:{" "}
+        {names.slice(0, NAMED).join(", ")}
+        {names.length > NAMED ? " …" : ""}
+      </p>
+    )
   );
 }

@@ -1,15 +1,21 @@
+/** A file that was chosen or dropped, and where it lies. */
+export interface Dropped {
+  file: File;
+  path: string;
+}
+
 /** All files below what was dropped, folders walked through; hidden ones are left where they are. */
-const below = async (entry: FileSystemEntry): Promise<File[]> => {
+const below = async (entry: FileSystemEntry): Promise<Dropped[]> => {
   if (entry.name.startsWith(".")) return [];
   if (entry.isFile)
     return new Promise((resolve) =>
       (entry as FileSystemFileEntry).file(
-        (file) => resolve([file]),
+        (file) => resolve([{ file, path: entry.fullPath }]),
         () => resolve([]),
       ),
     );
   const reader = (entry as FileSystemDirectoryEntry).createReader();
-  const found: File[] = [];
+  const found: Dropped[] = [];
   for (;;) {
     const some = await new Promise<FileSystemEntry[]>((resolve) => reader.readEntries(resolve, () => resolve([])));
     if (some.length === 0) return found;
@@ -17,22 +23,45 @@ const below = async (entry: FileSystemEntry): Promise<File[]> => {
   }
 };
 
+export const filesChosen = (files: Iterable<File>): Dropped[] =>
+  [...files].map((file) => ({ file, path: file.webkitRelativePath || file.name }));
+
 /** What was dropped, in the order of its names. */
-export const filesDropped = async (from: DataTransfer): Promise<File[]> => {
+export const filesDropped = async (from: DataTransfer): Promise<Dropped[]> => {
   // what is dropped can be asked for only now, before anything is waited for
   const entries = [...from.items].flatMap((item) => item.webkitGetAsEntry() ?? []);
-  const loose = [...from.files];
+  const loose = filesChosen(from.files);
   const found = entries.length === 0 ? loose : (await Promise.all(entries.map(below))).flat();
-  return found.sort((a, b) => a.name.localeCompare(b.name, "en", { numeric: true }));
+  return found.sort((a, b) => a.file.name.localeCompare(b.file.name, "en", { numeric: true }));
 };
 
-/** Whether a file begins as a JPEG does; what does not need not be sent to be refused. */
-export const isJpeg = async (file: Blob): Promise<boolean> => {
-  const start = new Uint8Array(
+/** What a file is by its beginning: what is neither need not be sent to be refused. */
+export const kindOf = async (file: Blob): Promise<"jpeg" | "raw" | "other"> => {
+  const bytes = new Uint8Array(
     await file
-      .slice(0, 3)
+      .slice(0, 12)
       .arrayBuffer()
       .catch(() => new ArrayBuffer(0)),
   );
-  return start[0] === 0xff && start[1] === 0xd8 && start[2] === 0xff;
+  const start = String.fromCharCode(...bytes);
+  if (start.startsWith("\xff\xd8\xff")) return "jpeg";
+  const isTagged = /^(II[*URO][\0OSU]|MM\0[*U]|MMOR)/.test(start);
+  const isBoxes = /^[^]{4}ftyp(?!iso|mp4|avc|qt|M4|MSNV|3g)/.test(start);
+  return isTagged || isBoxes ? "raw" : "other";
+};
+
+const stem = (path: string): string => path.replace(/\.[^./]*$/, "").toLowerCase();
+
+/** The photographs among files: of a raw file and its JPEG beside it the JPEG; and the names of those that stay where they are. */
+export const photographsAmong = async (
+  files: Dropped[],
+): Promise<{ taken: File[]; beside: string[]; others: string[] }> => {
+  const told = await Promise.all(files.map(async (one) => ({ ...one, kind: await kindOf(one.file) })));
+  const jpegs = new Set(told.filter((one) => one.kind === "jpeg").map((one) => stem(one.path)));
+  const isBeside = (one: (typeof told)[number]): boolean => one.kind === "raw" && jpegs.has(stem(one.path));
+  return {
+    taken: told.filter((one) => one.kind !== "other" && !isBeside(one)).map((one) => one.file),
+    beside: told.filter(isBeside).map((one) => one.file.name),
+    others: told.filter((one) => one.kind === "other").map((one) => one.file.name),
+  };
 };
