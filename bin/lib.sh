@@ -113,6 +113,21 @@ install_debian() {
   run 'apt-get install' apt-get install -y -q --no-install-recommends "${missing[@]}"
 }
 
+# Real photographs with open licences, out of Debian's packages of them: what measuring sharpness is tested on. None is in the repository.
+PHOTOGRAPHS=(lomiri-wallpapers-16.04 lomiri-wallpapers-20.04 python3-skimage)
+fetch_photographs() {
+  local folder="$ROOT/storage/photographs" made="$ROOT/storage/photographs.new" package
+  [ -d "$folder" ] && return
+  step 'Fetching photographs to measure'
+  rm -rf "$made"; mkdir -p "$made/packages"
+  download() { (cd "$made/packages" && apt-get download -q "${PHOTOGRAPHS[@]}"); }
+  download >/dev/null 2>&1 || { run 'apt-get update' apt-get update -q; run 'apt-get download' download; }
+  for package in "$made"/packages/*.deb; do dpkg -x "$package" "$made/opened"; done
+  find "$made/opened" \( -path '*/backgrounds/*' -o -path '*/skimage/data/*' \) -type f \( -name '*.jpg' -o -name '*.png' \) -exec mv {} "$made/" \;
+  rm -rf "$made/packages" "$made/opened"
+  mv "$made" "$folder"
+}
+
 # stamp NAME FILE…: true when the files are as they were when NAME was last kept
 stamp_of() { cat "$@" 2>/dev/null | cksum; }
 fresh() { local name=$1; shift; [ "$(cat "$ROOT/storage/stamps/$name" 2>/dev/null)" = "$(stamp_of "$@")" ]; }

@@ -20,6 +20,7 @@ final readonly class FrameKeeper
         private FramePictures $pictures,
         private BurstKeeper $bursts,
         private PlanCache $plans,
+        private Floors $floors,
     ) {}
 
     /** Within a transaction, the account in turn. The pictures first: a frame never stands without them. */
@@ -88,13 +89,16 @@ final readonly class FrameKeeper
 
     private function see(FrameRecord $frame, Looked $looked, ?Plan $plan): void
     {
+        $floorPx = $this->floors->of($frame->user_id, (string) $looked->facts->body)->px;
         $judgement = $looked->judged(
-            FrameStandard::of($looked->facts, $looked->width, $looked->height, $plan),
+            FrameStandard::of($looked->facts, $looked->width, $looked->height, $plan, $floorPx),
         );
         $frame->fill([
             'measured' => (object) ($looked->blur->toArray() +
-                ($looked->sighting === null ? [] : ['likeness' => $looked->sighting->likeness])),
+                ($looked->sighting === null ? [] : ['likeness' => $looked->sighting->likeness, 'elsewhere' => $looked->sighting->elsewhere])),
             'found_by' => $looked->by,
+            'total_px' => $looked->blur->subject?->totalPx(),
+            'floor_px' => $floorPx,
             'limit_px' => $judgement->limitPx,
             'verdict' => $judgement->verdict,
             'confidence' => $judgement->confidence,

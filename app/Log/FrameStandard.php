@@ -11,13 +11,13 @@ use RushHold\Sharpness\Standard;
 /** What counts as sharp in a frame: what the plan it was taken for counts as sharp, else fine detail on the whole picture. */
 final readonly class FrameStandard
 {
-    public static function of(FrameFacts $facts, int $width, int $height, ?Plan $plan): Standard
+    public static function of(FrameFacts $facts, int $width, int $height, ?Plan $plan, float $floorPx = 0.0): Standard
     {
         if ($plan === null) {
-            return Standard::ofFile($facts, $width, $height);
+            return Standard::ofFile($facts, $width, $height)->over($floorPx);
         }
         $situation = $plan->situation;
 
-        return Standard::of($situation->kit, $situation->sharpMm($situation->rush->standard), $width, $height);
+        return Standard::of($situation->kit, $situation->sharpMm($situation->rush->standard), $width, $height)->over($floorPx);
     }
 }

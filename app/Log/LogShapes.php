@@ -123,7 +123,7 @@ final readonly class LogShapes
         $facts = $frame->facts();
         $turn = new Turn($facts->orientation);
         $looked = Looked::kept($frame);
-        $standard = FrameStandard::of($facts, $frame->width, $frame->height, $plan);
+        $standard = FrameStandard::of($facts, $frame->width, $frame->height, $plan, $frame->floor_px);
         $crop = $frame->crop();
         $blur = Looked::blur($looked->blur->subject, $standard);
 
@@ -150,6 +150,7 @@ final readonly class LogShapes
             'piece' => $crop === null ? null : self::shares($turn->box($crop, $frame->width, $frame->height)),
             'blur_px' => $blur['total_px'] ?? null,
             'blur_um' => $blur['total_um'] ?? null,
+            'floor_px' => round($frame->floor_px, 2),
             'limit_px' => round($frame->limit_px, 2),
             'is_there' => $frame->file_id !== null,
         ];

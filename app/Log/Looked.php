@@ -42,7 +42,7 @@ final readonly class Looked
 
     public function judged(Standard $standard): Judgement
     {
-        return (new Judge($standard->limitPx))->of($this->blur, $this->sighting);
+        return (new Judge($standard->limitPx, $standard->floorPx))->of($this->blur, $this->sighting);
     }
 
     /** @return list<string> what the verdict rests on, two sentences at the most */
@@ -83,7 +83,7 @@ final readonly class Looked
                 'total_um' => $standard->pitchMm === null
                     ? null
                     : round($blur->totalPx() * $standard->pitchMm * 1000, 1),
-                'floor_px' => 0.0,
+                'floor_px' => round($standard->floorPx, 2),
             ];
     }
 

@@ -28,8 +28,10 @@ use RushHold\Sharpness\Sighting;
  * @property int $width as the file lies, in px
  * @property int $height
  * @property \stdClass $facts {@see FrameFacts::toArray()}
- * @property \stdClass $measured {@see FrameBlur::toArray()}, and likeness where the subject was found again
+ * @property \stdClass $measured {@see FrameBlur::toArray()}, and likeness and elsewhere, where the subject was found again: {@see Sighting}
  * @property string $found_by touch, found, file, plan or middle
+ * @property ?float $total_px blur of the subject; null where nothing stands there
+ * @property float $floor_px what of that is the body's own
  * @property float $limit_px
  * @property FrameVerdict $verdict the machine's
  * @property float $confidence
@@ -59,6 +61,8 @@ final class FrameRecord extends Model
             'height' => 'integer',
             'facts' => AsDocument::class,
             'measured' => AsDocument::class,
+            'total_px' => 'float',
+            'floor_px' => 'float',
             'limit_px' => 'float',
             'verdict' => FrameVerdict::class,
             'confidence' => 'float',
@@ -93,10 +97,12 @@ final class FrameRecord extends Model
     /** How its subject was found again; null where it is known otherwise. */
     public function sighting(): ?Sighting
     {
-        $likeness = $this->measured->likeness ?? null;
+        $kept = Reader::of(Reader::plain($this->measured));
         $box = $this->blur()->box;
 
-        return is_float($likeness) || is_int($likeness) ? new Sighting($box->x, $box->y, (float) $likeness) : null;
+        return $kept->has('likeness')
+            ? new Sighting($box->x, $box->y, $kept->number('likeness'), $kept->has('elsewhere') ? $kept->number('elsewhere') : 0.0)
+            : null;
     }
 
     /** What of the picture its piece shows. */

@@ -59,7 +59,7 @@ foreach ($kinds as $kind => [$own, $faults]) {
         if ($turn++ % (int) $argv[2] !== (int) $argv[1]) {
             continue;
         }
-        $seed = 7000 + 31 * $turn;
+        $seed = 21_000 + 31 * $turn;
         $shooting = Shooting::of($planner->plan(Documents::rushOf($own), Kit::fromArray(Documents::kit())), $seed, $number % 2 === 0 ? 24.0 : 8.0, ShootFault::tryFrom($fault ?? ''));
         $truth = new Truth($shooting);
         $darkroom = new Darkroom($shooting, $seed);

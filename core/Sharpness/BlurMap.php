@@ -111,8 +111,10 @@ final readonly class BlurMap
                 $pieces[] = self::around($picture, $tile, $times);
             }
             $now = $pieces === [] ? null : BlurMeter::together($pieces)?->enlarged($times);
-            $found = $now ?? $found;
-            if ($found !== null && $found->totalPx() < BlurMeter::WIDE_PX * $times) {
+            // a line that is longer than can be told looks like a short one
+            $isShort = $found !== null && $now !== null && $found->totalPx() < BlurMeter::WIDE_PX;
+            $found = $isShort ? BlurMeter::longer($found, $now) : $now ?? $found;
+            if ($found !== null && $found->totalPx() < BlurMeter::WIDE_PX * $times && ! BlurMeter::mayBeLonger($found)) {
                 break;
             }
         }

@@ -32,21 +32,69 @@ final class BlurMeter
 
     private const CLEAR = 0.03;
 
+    /** From one picture to the next of half the size a width grows by no more than so many times, where it could be told before. */
+    private const BOLTS = 1.6;
+
+    /** From this length on a line is looked at once more at half the size, in px; there it must explain so much more than none. */
+    private const LINE_PX = 3.0;
+
+    private const TELLS = 0.05;
+
+    /** Longer lines than this cannot be told, in px of the picture they are in. */
+    private const LONG_PX = 23.0;
+
     /** Null where too little stands in it to say anything. */
     public static function of(Luminance $picture): ?BlurFound
     {
         $found = null;
         for ($times = 1; ; $times *= 2) {
             $now = self::once($picture->middle(self::PIECE));
+            if ($now !== null && $found !== null && self::bolts($found, $now->enlarged($times), $times)) {
+                return $found;
+            }
             $found = $now?->enlarged($times) ?? $found;
-            if (
-                ($now !== null && $now->totalPx() < self::WIDE_PX) ||
-                min($picture->width, $picture->height) < 2 * self::WINDOWS[1]
-            ) {
+            $isSmall = min($picture->width, $picture->height) < 2 * self::WINDOWS[1];
+            if ($now !== null && $now->totalPx() < self::WIDE_PX) {
+                return $isSmall || ! self::mayBeLonger($now)
+                    ? $found
+                    : self::longer($found, self::once($picture->halved()->middle(self::PIECE))?->enlarged(2 * $times));
+            }
+            if ($isSmall) {
                 return $found;
             }
             $picture = $picture->halved();
         }
+    }
+
+    /** Whether there is a line: one that is longer than can be told looks like a short one. */
+    public static function mayBeLonger(BlurFound $found): bool
+    {
+        return $found->motionPx >= self::LINE_PX;
+    }
+
+    /**
+     * Of what was found in a picture, and in the same at half the size, both in px of the first: the second where it has a line that is too
+     * long to be told in the first, and that says more there than any did in the first.
+     */
+    public static function longer(BlurFound $found, ?BlurFound $half): BlurFound
+    {
+        return $half !== null &&
+            $half->motionPx >= self::LONG_PX &&
+            $half->lineHelps >= max(self::TELLS, $found->lineHelps)
+            ? $half
+            : $found;
+    }
+
+    /**
+     * Whether a line shows up in a much smaller picture that was not there in one twice as large, where it would have been: the long waves
+     * of a scene that has none look so.
+     */
+    private static function bolts(BlurFound $before, BlurFound $now, int $times): bool
+    {
+        return $times > 2 &&
+            $now->motionPx > $now->isoPx &&
+            $now->totalPx() > self::BOLTS * $before->totalPx() &&
+            $before->motionPx < (self::LONG_PX * $times) / 2;
     }
 
     /**

@@ -78,30 +78,64 @@ final class Finder
                 }
             }
         }
+        if ($best === null) {
+            return [$this->box, new Sighting($this->pieces[0][0]->x, $this->pieces[0][0]->y, 0.0)];
+        }
+        [$box, $there] = $best;
 
-        return $best ?? [$this->box, new Sighting($this->pieces[0][0]->x, $this->pieces[0][0]->y, 0.0)];
+        return $there->isDoubtful()
+            ? [$box, new Sighting($there->left, $there->top, $there->likeness, $this->elsewhere($eighth, $box))]
+            : $best;
+    }
+
+    /** How alike the most alike place is whose middle is not in this: what likeness is worth in this frame. */
+    private function elsewhere(Luminance $eighth, Box $box): float
+    {
+        $piece = $this->pieces[0][1];
+        [$small, $reduced, $parts] = self::reduced($piece, $eighth);
+        $around = new Box(
+            intdiv($box->x, self::EIGHTH * $parts),
+            intdiv($box->y, self::EIGHTH * $parts),
+            (int) ceil($box->width / self::EIGHTH / $parts),
+            (int) ceil($box->height / self::EIGHTH / $parts),
+        );
+        $found = Template::of($small)?->find($reduced, 0, 0, max($reduced->width, $reduced->height), $around);
+
+        return $found === null
+            ? 0.0
+            : self::closely($piece, $eighth, $found, $parts)->likeness ?? 0.0;
+    }
+
+    /** @return array{Luminance, Luminance, int} a template and what it is looked for in, both reduced; by how much */
+    private static function reduced(Luminance $piece, Luminance $eighth): array
+    {
+        $parts = 1;
+        while (
+            max($piece->width, $piece->height) > self::WIDEST &&
+            min($piece->width, $piece->height) >= 2 * self::SMALLEST
+        ) {
+            $piece = $piece->halved();
+            $eighth = $eighth->halved();
+            $parts *= 2;
+        }
+
+        return [$piece, $eighth, $parts];
+    }
+
+    /** Round a place that was found in the reduced picture. */
+    private static function closely(Luminance $piece, Luminance $eighth, Sighting $found, int $parts): ?Sighting
+    {
+        return Template::of($piece)?->find($eighth, $found->left * $parts, $found->top * $parts, $parts + self::CLOSE);
     }
 
     /** @return ?array{Box, Sighting} it so many times as large; null where there is no room for it */
     private function sized(Luminance $eighth, Box $cut, Luminance $piece, float $times, float $counts): ?array
     {
         $piece = $times === 1.0 ? $piece : $piece->scaled($times);
-        $small = $piece;
-        $reduced = $eighth;
-        $parts = 1;
-        while (
-            max($small->width, $small->height) > self::WIDEST &&
-            min($small->width, $small->height) >= 2 * self::SMALLEST
-        ) {
-            $small = $small->halved();
-            $reduced = $reduced->halved();
-            $parts *= 2;
-        }
+        [$small, $reduced, $parts] = self::reduced($piece, $eighth);
         $coarse = Template::of($small);
         $found = $coarse === null ? null : self::roughly($coarse, $reduced, $cut, $parts);
-        $found = $found === null
-            ? null
-            : Template::of($piece)?->find($eighth, $found->left * $parts, $found->top * $parts, $parts + self::CLOSE);
+        $found = $found === null ? null : self::closely($piece, $eighth, $found, $parts);
         if ($found === null) {
             return null;
         }

@@ -57,6 +57,7 @@ final readonly class Judge
             $this->limitPx,
             $blur,
             $tile,
+            $this->floorPx,
         );
         if ($sighting !== null && ! $sighting->isSure()) {
             return $answer(FrameVerdict::Out, 1 - max(0.0, $sighting->likeness));

@@ -20,8 +20,19 @@ final readonly class Standard
     /**
      * @param  float  $limitPx  the largest blur that counts as sharp
      * @param  ?float  $pitchMm  from pixel to pixel on the sensor, null when nobody knows the sensor
+     * @param  float  $floorPx  what the body blurs at its sharpest, which is no fault of the frame
      */
-    public function __construct(public float $limitPx, public ?float $pitchMm) {}
+    public function __construct(
+        public float $limitPx,
+        public ?float $pitchMm,
+        public float $floorPx = 0.0,
+    ) {}
+
+    /** The same for a body that blurs so much of its own, in px. */
+    public function over(float $floorPx): self
+    {
+        return new self($this->limitPx, $this->pitchMm, $floorPx);
+    }
 
     /** By the kit the frame was taken with, and by what its plan counts as sharp. */
     public static function of(Kit $kit, float $limitMm, int $width, int $height): self

@@ -45,8 +45,10 @@ final readonly class Template
     /**
      * The most alike place whose corner lies within this many pixels of a corner, all of it inside the picture; null where there is no
      * room for one.
+     *
+     * @param  ?Box  $beside  none whose middle lies in it
      */
-    public function find(Luminance $picture, int $left, int $top, int $within): ?Sighting
+    public function find(Luminance $picture, int $left, int $top, int $within, ?Box $beside = null): ?Sighting
     {
         [$from, $to] = [max(0, $left - $within), min($picture->width - $this->width, $left + $within)];
         [$above, $below] = [max(0, $top - $within), min($picture->height - $this->height, $top + $within)];
@@ -55,8 +57,11 @@ final readonly class Template
         }
         $stride = $this->stride(($to - $from + 1) * ($below - $above + 1));
         $found = $this->among($picture, [$from, $to], [$above, $below], $stride);
-        $best = $found[0];
-        if ($stride === 1) {
+        $found = $beside === null
+            ? $found
+            : array_values(array_filter($found, fn (Sighting $one): bool => ! $this->lies($one, $beside)));
+        $best = $found[0] ?? null;
+        if ($stride === 1 || $best === null) {
             return $best;
         }
         $near = $stride - 1;
@@ -68,6 +73,12 @@ final readonly class Template
         }
 
         return $best;
+    }
+
+    /** Whether it would have its middle in a box there. */
+    private function lies(Sighting $there, Box $in): bool
+    {
+        return $in->holds($there->left + $this->width / 2, $there->top + $this->height / 2);
     }
 
     private function stride(int $places): int

@@ -54,6 +54,9 @@ return new class extends Migration
             // what was measured, and by what it is known where the subject is
             $table->text('measured');
             $table->string('found_by', 8);
+            // blur of the subject, and how much of that is the body's own and how much may be
+            $table->float('total_px')->nullable();
+            $table->float('floor_px')->default(0);
             $table->float('limit_px');
             $table->string('verdict', 12);
             $table->float('confidence');

@@ -285,6 +285,28 @@ it('judges a burst by the standard of the rush it was taken for, without its fil
     $this->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $theirs->id])->assertStatus(422);
 });
 
+it('learns what a body blurs of its own from its frames, and judges the next ones by it', function () {
+    $burst = Frames::burst($this->user, 2);
+    expect($burst->frames()->pluck('floor_px')->all())->toBe([0.0, 0.0]);
+    // a body that has shown over many frames that it can do no better
+    $burst->frames()->update(['total_px' => 1.2]);
+    $frame = $burst->frames()->firstOrFail();
+    for ($number = 0; $number < 118; $number++) {
+        $copy = $frame->replicate(['file_id'])->forceFill(['user_id' => $this->user->id, 'hash' => str_pad((string) $number, 64, 'f'), 'picture' => str_pad((string) $number, 32, 'f')]);
+        $copy->save();
+    }
+    Frames::send($this->user, Frames::jpeg(40, 0, ['takenAt' => '2026-05-24T07:00:00.000']), 'R90.jpg');
+    Frames::send($this->user, Frames::jpeg(41, 0, ['takenAt' => '2026-05-24T09:00:00.000', 'body' => 'Skerry Two']), 'R91.jpg');
+    Frames::takeIn($this->user);
+    $floors = $this->user->frames()->whereIn('name', ['R90.jpg', 'R91.jpg'])->pluck('floor_px', 'name');
+    expect($floors['R90.jpg'])
+        ->toEqualWithDelta((1.2 * 120) / 160, 1e-3)
+        ->and($floors['R91.jpg'])
+        ->toBe(0.0);
+    $told = $this->getJson('/api/bursts/'.$this->user->frames()->where('name', 'R90.jpg')->sole()->burst_id)->assertOk()->json('burst.all.0');
+    expect($told['floor_px'])->toEqualWithDelta(0.9, 0.01)->and($told['why'][0])->toContain('of it this body’s own');
+});
+
 it('proposes the rush of a burst, by what it was told of the same body before', function () {
     $rush = People::rushOf($this->user);
     $first = Frames::burst($this->user, 1);

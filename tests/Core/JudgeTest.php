@@ -85,10 +85,15 @@ it('is the less sure the nearer the next verdict lies', function () {
     expect($sure(0.5))->toBeGreaterThan($sure(2.0))->and($sure(2.0))->toBeGreaterThan($sure(2.49))->and($sure(2.5))->toEqualWithDelta(0.5, 1e-6);
 });
 
-it('takes the floor of a body away', function () {
-    expect((new Judge(2.5, 2.0))->of(seen(new BlurFound(3.0, 0.0, 0.0))))
+it('takes the floor of a body away, and says so', function () {
+    $judged = (new Judge(2.5, 2.0))->of(seen(new BlurFound(3.0, 0.0, 0.0)));
+    expect($judged)
         ->verdict->toBe(FrameVerdict::Sharp)
         ->totalPx->toBeTo(sqrt(5));
+    expect((new JudgementWords(null))->why($judged)[0])->toBe(
+        'The subject is blurred by 3.0 px, 2.0 px of it this body’s own; the standard allows 2.5 px.',
+    );
+    expect(Standard::ofFile(new FrameFacts(), 6000, 4000)->over(0.4)->floorPx)->toBe(0.4);
 });
 
 it('knows how much blur a file may have, with its sensor and without', function () {

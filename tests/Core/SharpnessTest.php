@@ -5,9 +5,13 @@ declare(strict_types=1);
 use RushHold\Rehearsal\Scene\Dice;
 use RushHold\Sharpness\BlurFound;
 use RushHold\Sharpness\BlurMeter;
+use RushHold\Sharpness\BodyFloor;
+use RushHold\Sharpness\Box;
+use RushHold\Sharpness\Finder;
 use RushHold\Sharpness\Fourier;
 use RushHold\Sharpness\Luminance;
 use RushHold\Sharpness\Rings;
+use RushHold\Sharpness\Sighting;
 use RushHold\Sharpness\Spectrum;
 use RushHold\Sharpness\Template;
 use RushHold\Shoot\BlurKernel;
@@ -65,6 +69,20 @@ it('tells which way something moved, and how far', function (int $seed) {
         ->and(apart($both->motionDeg, 40.0))
         ->toBeLessThan(15.0);
 })->with(['small leaves' => [81], 'middling leaves' => [82], 'large leaves' => [84]]);
+
+it('takes no long movement for a short one', function (int $seed, float $disc, float $line) {
+    $found = BlurMeter::of(photographed($seed, $disc, $line, 65.0));
+    expect($found->motionPx / $line)
+        ->toBeBetween(1 / 1.4, 1.4, "{$line} px beside {$disc} px measured as {$found->motionPx}")
+        ->and(apart($found->motionDeg, 65.0))
+        ->toBeLessThan(15.0);
+    // where a short one is all there is, none is made up
+    expect(BlurMeter::of(photographed($seed, $disc, 8.0, 65.0))->motionPx)->toBeLessThan(12.0);
+})->with([
+    'beside hardly any blur' => [81, 2.0, 34.0],
+    'beside some' => [82, 6.0, 34.0],
+    'beside more' => [84, 8.0, 44.0],
+]);
 
 it('takes no movement for what blurs in all directions, and finds little blur where there is none', function () {
     foreach ([91, 92] as $seed) {
@@ -174,6 +192,55 @@ it('finds a piece again, brighter, with less contrast, blurred and in noise', fu
     expect([$found->left, $found->top])->toBe([60, 40])->and($found->isSure())->toBeTrue();
     // where it is not, it is less alike by far
     expect($template->find(Texture::leaves(160, 120, 6, 3.0, 30.0), 60, 40, 20)->likeness)->toBeLessThan(0.5)->and($itself->isClear())->toBeTrue();
+});
+
+it('relies on what is hardly alike only where it stands out from all else that is', function () {
+    $sure = static fn (float $likeness, float $elsewhere): bool => (new Sighting(0, 0, $likeness, $elsewhere))->isSure();
+    expect($sure(0.45, 0.45))
+        ->toBeTrue()
+        ->and($sure(0.4, 0.28))
+        ->toBeTrue()
+        ->and($sure(0.4, 0.32))
+        ->toBeFalse()
+        ->and($sure(0.27, 0.0))
+        ->toBeFalse();
+    // a subject that has gone on, and other ground where it is not
+    $ground = Texture::leaves(1280, 800, 11, 24.0, 60.0);
+    $subject = Texture::leaves(240, 160, 12, 24.0, 90.0);
+    $with = static function (int $left, int $top) use ($ground, $subject): Luminance {
+        $values = $ground->values;
+        for ($y = 0; $y < 160; $y++) {
+            array_splice($values, ($top + $y) * 1280 + $left, 240, array_slice($subject->values, $y * 240, 240));
+        }
+
+        return Luminance::of(1280, 800, $values)->halved()->halved()->halved();
+    };
+    $finder = Finder::of($with(400, 300), new Box(400, 300, 240, 160));
+    [$box, $there] = $finder->find($with(640, 400));
+    expect($there->isSure())->toBeTrue()->and($box->x)->toBeBetween(632, 648)->and($box->y)->toBeBetween(392, 408);
+    foreach ([14 => 24.0, 15 => 40.0, 16 => 6.0] as $seed => $largest) {
+        [, $nowhere] = $finder->find(Texture::leaves(1280, 800, $seed, $largest, 60.0)->halved()->halved()->halved());
+        expect($nowhere->isSure())->toBeFalse("{$seed}: {$nowhere->likeness} against {$nowhere->elsewhere}");
+    }
+});
+
+it('learns what a body blurs at its sharpest, slowly, and never calls softness its own', function () {
+    $spread = static fn (float $least, int $count): array => array_map(static fn (int $at): float => $least + 0.1 * $at, range(0, $count - 1));
+    expect(BodyFloor::of([])->px)
+        ->toBe(0.0)
+        ->and(BodyFloor::of([0.8])->px)
+        ->toBeTo(0.8 / 41)
+        // of 400 the twentieth sharpest, nine tenths believed
+        ->and(BodyFloor::of($spread(0.5, 400))->px)
+        ->toBeTo((1.5 * 400) / 440)
+        ->and(BodyFloor::of(array_fill(0, 160, 0.9))->px)
+        ->toBeTo(0.72)
+        // one lucky frame tells nothing
+        ->and(BodyFloor::of([0.0, ...array_fill(0, 159, 0.9)])->px)
+        ->toBeTo(0.72)
+        // who has only soft frames
+        ->and(BodyFloor::of(array_fill(0, 4000, 9.0))->px)
+        ->toBeLessThan(1.5);
 });
 
 it('looks nowhere where there is no room or nothing to look for', function () {

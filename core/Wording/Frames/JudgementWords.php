@@ -13,6 +13,9 @@ use RushHold\Sharpness\Turn;
 /** What a verdict on a frame rests on, in sentences. */
 final readonly class JudgementWords
 {
+    /** Less of the body's own blur than this is not worth a word, in px. */
+    private const WORTH_PX = 0.3;
+
     /**
      * @param  ?float  $pitchMm  from pixel to pixel on the sensor, null when nobody knows it
      * @param  Turn  $turn  how the frame is looked at
@@ -42,8 +45,9 @@ final readonly class JudgementWords
     private function measured(Judgement $judgement, BlurFound $subject): string
     {
         return sprintf(
-            'The subject is blurred by %s; the standard allows %s.',
+            'The subject is blurred by %s%s; the standard allows %s.',
             $this->width($subject->totalPx()),
+            $judgement->floorPx < self::WORTH_PX ? '' : sprintf(', %s of it this body’s own', $this->width($judgement->floorPx)),
             $this->width($judgement->limitPx),
         );
     }

@@ -3348,6 +3348,10 @@ blur_px: (number | null)
  */
 blur_um: (number | null)
 /**
+ * What of it is the body’s own, in px.
+ */
+floor_px: number
+/**
  * What counts as sharp, in px.
  */
 limit_px: number

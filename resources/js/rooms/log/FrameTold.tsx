@@ -17,7 +17,9 @@ export function FrameTold({ frame, at, of }: { frame: BurstFrame; at: number; of
     frame.iso === null ? null : `ISO ${frame.iso}`,
     frame.focal_mm === null ? null : `${Math.round(frame.focal_mm)} mm`,
   ].filter((one) => one !== null);
-  const share = frame.blur_px === null ? null : frame.blur_px / frame.limit_px;
+  // what the body blurs of its own is no fault of the frame
+  const blur = frame.blur_px === null ? null : Math.sqrt(Math.max(0, frame.blur_px ** 2 - frame.floor_px ** 2));
+  const share = blur === null ? null : blur / frame.limit_px;
   return (
     <div className="frame-told">
       <p className="note">
@@ -35,7 +37,7 @@ export function FrameTold({ frame, at, of }: { frame: BurstFrame; at: number; of
             style={{ ["--used" as string]: `${Math.min(100, 100 * share)}%` }}
             aria-hidden="true"
           />
-          {frame.blur_px! < 1
+          {blur! < 1
             ? "Less blur than can be told"
             : `${share < 2 ? `${Math.round(100 * share)} % of` : `${share.toFixed(share < 10 ? 1 : 0)} times`} the blur that is allowed`}
         </p>
