@@ -7,22 +7,15 @@ namespace App\Log;
 use Illuminate\Support\Facades\DB;
 use RushHold\Sharpness\BodyFloor;
 
-/** What the bodies of an account blur of their own, told from the frames it has; asked once for each body. */
-final class Floors
+/** What the bodies of an account blur of their own, told from the frames it has. */
+final readonly class Floors
 {
-    /** @var array<string, BodyFloor> by account and body */
-    private array $known = [];
-
     /** @param  string  $body  as its files name it */
     public function of(int $account, string $body): BodyFloor
     {
-        return $body === ''
-            ? BodyFloor::none()
-            : ($this->known["{$account} {$body}"] ??= self::told($account, $body));
-    }
-
-    private static function told(int $account, string $body): BodyFloor
-    {
+        if ($body === '') {
+            return BodyFloor::none();
+        }
         /** @var list<float> $totals */
         $totals = DB::table('frames')
             ->join('bursts', 'bursts.id', '=', 'frames.burst_id')

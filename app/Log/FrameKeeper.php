@@ -10,6 +10,7 @@ use App\Models\RushRecord;
 use App\Models\User;
 use App\Plans\PlanCache;
 use RushHold\Faults\Fault;
+use RushHold\Log\FrameFacts;
 use RushHold\Planning\Plan;
 use RushHold\Sharpness\Box;
 
@@ -42,7 +43,7 @@ final readonly class FrameKeeper
             'picture_bytes' => $read->bytes(),
             'crop' => self::text($read->crop),
         ]);
-        $this->see($frame, $read->looked, $this->plan($burst, $user));
+        $this->see($frame, $read->looked, $this->plan($burst, $user), $this->floorPx($frame, $facts));
         $this->pictures->put($frame, FramePictures::WHOLE, $read->whole);
         $this->pictures->put($frame, FramePictures::PIECE, $read->piece);
         $frame->save();
@@ -54,7 +55,7 @@ final readonly class FrameKeeper
     /** What has been seen of a frame anew, with a piece round where its subject is now. */
     public function again(FrameRecord $frame, Looked $looked, string $piece, Box $crop, ?Plan $plan): void
     {
-        $this->see($frame, $looked, $plan);
+        $this->see($frame, $looked, $plan, $this->floorPx($frame, $looked->facts));
         $whole = $this->pictures->bytesOf($frame, FramePictures::WHOLE);
         $this->pictures->put($frame, FramePictures::PIECE, $piece);
         $frame->fill(['crop' => self::text($crop), 'picture_bytes' => $whole + strlen($piece)])->save();
@@ -64,8 +65,9 @@ final readonly class FrameKeeper
     public function judge(BurstRecord $burst): void
     {
         $plan = $this->plan($burst, $burst->user);
+        $floorPx = $this->floors->of($burst->user_id, $burst->body)->px;
         foreach ($burst->inOrder() as $frame) {
-            $this->see($frame, Looked::kept($frame), $plan);
+            $this->see($frame, Looked::kept($frame), $plan, $floorPx);
             $frame->save();
         }
         $this->bursts->recount($burst->id);
@@ -87,9 +89,13 @@ final readonly class FrameKeeper
         }
     }
 
-    private function see(FrameRecord $frame, Looked $looked, ?Plan $plan): void
+    private function floorPx(FrameRecord $frame, FrameFacts $facts): float
     {
-        $floorPx = $this->floors->of($frame->user_id, (string) $looked->facts->body)->px;
+        return $this->floors->of($frame->user_id, (string) $facts->body)->px;
+    }
+
+    private function see(FrameRecord $frame, Looked $looked, ?Plan $plan, float $floorPx): void
+    {
         $judgement = $looked->judged(
             FrameStandard::of($looked->facts, $looked->width, $looked->height, $plan, $floorPx),
         );

@@ -76,7 +76,7 @@ final class Darkroom
         };
         $this->subject = Surface::of(Texture::leaves($side, $side, $seed * 3 + 1, 3.0, 60.0), ...self::SUBJECT);
         $this->around = Surface::of(Texture::leaves($side, $side, $seed * 3 + 2, 3.5, $largest), $contrast, $tone);
-        $this->inFront = Surface::of(Texture::leaves($side, $side, $seed * 3 + 3, 3.0, 40.0), 0.5, 70.0);
+        $this->inFront = Surface::of(Texture::leaves($side, $side, $seed * 3 + 3, 3.0, 40.0), 0.5, 104.0);
         $this->subjectTint = match ($rush->kind()->family) {
             Family::Bird => [[26, 27, 32], [252, 250, 244]],
             Family::Animal => [[46, 32, 20], [236, 216, 178]],

@@ -19,8 +19,10 @@ final readonly class BlurMap
 
     private const MOST = 4;
 
-    /** Wide blur is looked at so many times as large at the most. */
+    /** Wide blur is looked at so many times as large at the most, a movement that is longer than can be told there in so many times. */
     private const WIDEST = 2;
+
+    private const LONGEST = 4;
 
     /** From pixel to pixel, so that noise counts less than what stands there. */
     private const APART = 12;
@@ -105,7 +107,7 @@ final readonly class BlurMap
         usort($tiles, fn (int $one, int $other): int => $this->stirs[$other] <=> $this->stirs[$one]);
         $tiles = array_slice($tiles, 0, self::MOST);
         $found = null;
-        for ($times = 1; $times <= self::WIDEST; $times *= 2) {
+        for ($times = 1; $times <= self::WIDEST || ($times <= self::LONGEST && BlurMeter::isAtEnd($found, $times)); $times *= 2) {
             $pieces = [];
             foreach ($tiles as $tile) {
                 $pieces[] = self::around($picture, $tile, $times);

@@ -49,20 +49,22 @@ final class BlurMeter
         $found = null;
         for ($times = 1; ; $times *= 2) {
             $now = self::once($picture->middle(self::PIECE));
-            if ($now !== null && $found !== null && self::bolts($found, $now->enlarged($times), $times)) {
+            $enlarged = $now?->enlarged($times);
+            if ($enlarged !== null && $found !== null && self::bolts($found, $enlarged, $times)) {
                 return $found;
             }
-            $found = $now?->enlarged($times) ?? $found;
-            $isSmall = min($picture->width, $picture->height) < 2 * self::WINDOWS[1];
-            if ($now !== null && $now->totalPx() < self::WIDE_PX) {
-                return $isSmall || ! self::mayBeLonger($now)
-                    ? $found
-                    : self::longer($found, self::once($picture->halved()->middle(self::PIECE))?->enlarged(2 * $times));
-            }
-            if ($isSmall) {
+            $found = $enlarged ?? $found;
+            $narrow = $now !== null && $now->totalPx() < self::WIDE_PX ? $enlarged : null;
+            if (
+                ($narrow !== null && ! self::mayBeLonger($now)) ||
+                min($picture->width, $picture->height) < 2 * self::WINDOWS[1]
+            ) {
                 return $found;
             }
             $picture = $picture->halved();
+            if ($narrow !== null) {
+                return self::longer($narrow, self::once($picture->middle(self::PIECE))?->enlarged(2 * $times));
+            }
         }
     }
 
@@ -70,6 +72,12 @@ final class BlurMeter
     public static function mayBeLonger(BlurFound $found): bool
     {
         return $found->motionPx >= self::LINE_PX;
+    }
+
+    /** Whether a line is as long as any that could be told at half of this size, or longer. */
+    public static function isAtEnd(?BlurFound $found, int $times): bool
+    {
+        return $found !== null && $found->motionPx > $found->isoPx && $found->motionPx >= (self::LONG_PX * $times) / 2;
     }
 
     /**

@@ -1,32 +1,28 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState, useSyncExternalStore } from "react";
-import { Link, useNavigate } from "react-router-dom";
-import { request } from "../../api/client";
-import { rushesQuery } from "../../api/queries";
-import type { LogTurned } from "../../generated/answers";
+import { Link } from "react-router-dom";
 import { useAccount } from "../../session/boot";
 import { waitingEyes } from "../../session/Outbox";
-import { Choice } from "../../ui/Choice";
 import { Dialog } from "../../ui/Dialog";
 import { isShortcut, typing } from "../../ui/keyboard";
 import { useRoomKeys, type RoomKeys } from "../../ui/keys";
-import { FrameMark } from "./FrameMark";
+import { BurstFor } from "./BurstFor";
+import { FrameStrip } from "./FrameStrip";
 import { FrameTold } from "./FrameTold";
+import { JoinWith } from "./JoinWith";
 import { Judging } from "./Judging";
 import { Light } from "./Light";
 import {
-  burstQuery,
   dayOf,
   eyes,
   framesOf,
   isKeeper,
-  pictureOf,
   timeOf,
   verdictWords,
   type BurstFrame,
   type BurstWhole,
   type Eye,
 } from "./log";
+import { useBurstActs } from "./useBurstActs";
 
 const roomKeys: RoomKeys = [
   {
@@ -45,23 +41,9 @@ const roomKeys: RoomKeys = [
   },
 ];
 
-/** Brings a frame of the strip into sight, and leaves the page where it is. */
-const intoSight = (button: HTMLElement | null): void => {
-  const strip = button?.closest<HTMLElement>(".strip");
-  if (!button || !strip) return;
-  const [left, right] = [
-    button.offsetLeft - strip.offsetLeft,
-    button.offsetLeft - strip.offsetLeft + button.offsetWidth,
-  ];
-  if (left < strip.scrollLeft) strip.scrollLeft = left;
-  else if (right > strip.scrollLeft + strip.clientWidth) strip.scrollLeft = right - strip.clientWidth;
-};
-
 /** A burst on the table: one frame large, its measured verdict and the person's, the strip of all. */
 export function OpenBurst({ whole }: { whole: BurstWhole }) {
   const { outbox } = useAccount();
-  const client = useQueryClient();
-  const navigate = useNavigate();
   const { burst, look } = whole;
   const letters = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
   const waiting = waitingEyes(letters);
@@ -71,53 +53,13 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
   const [current, setCurrent] = useState(frames[0]?.id);
   const [isClose, setClose] = useState(false);
   const [touching, setTouching] = useState(false);
-  const [said, setSaid] = useState("");
   const [deleting, setDeleting] = useState(false);
   const at = Math.max(
     0,
     frames.findIndex((one) => one.id === current),
   );
   const frame = frames[at];
-  const rushes = useQuery(rushesQuery);
-  const key = burstQuery(burst.id).queryKey;
-  const wider = (): Promise<void> => client.invalidateQueries({ queryKey: ["log"] });
-  /** What was judged before something else is done is kept before it. */
-  const judged = async (): Promise<void> => {
-    await outbox.flush();
-    if (waitingEyes(outbox.snapshot()).size > 0)
-      throw new Error("What you judged has not been saved yet. It waits in this browser; try again once it has.");
-  };
-  const change = useMutation({
-    mutationFn: async ({ verb, path, body }: { verb: string; path: string; body?: object }) => {
-      await judged();
-      return request<BurstWhole>(verb, `bursts/${burst.id}/${path}`, body ?? {});
-    },
-    onSuccess: async (next) => {
-      client.setQueryData(key, next);
-      await wider();
-    },
-  });
-  const turn = useMutation({
-    mutationFn: async (way: "undo" | "redo") => {
-      await judged();
-      return request<LogTurned>("POST", `log/${way}`, {});
-    },
-    onSuccess: async (done, way) => {
-      setSaid(
-        done.words === null
-          ? `There is nothing to ${way}.`
-          : `${way === "undo" ? "Taken back" : "Done again"}: ${done.words}.`,
-      );
-      await Promise.all([client.invalidateQueries({ queryKey: ["burst"] }), wider()]);
-    },
-  });
-  const remove = useMutation({
-    mutationFn: () => request<null>("DELETE", `bursts/${burst.id}`),
-    onSuccess: async () => {
-      await navigate("/log");
-      await wider();
-    },
-  });
+  const { change, turn, remove, said, say } = useBurstActs(burst.id);
 
   const go = (to: number): void => {
     const next = frames[Math.max(0, Math.min(frames.length - 1, to))];
@@ -127,7 +69,7 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
   const judge = (verdict: Eye | null): void => {
     if (frame === undefined) return;
     outbox.eye(frame.id, verdict);
-    setSaid(`${frame.name}: ${verdict === null ? "your verdict taken back" : verdictWords[verdict]}`);
+    say(`${frame.name}: ${verdict === null ? "your verdict taken back" : verdictWords[verdict]}`);
     if (verdict !== null) go(at + 1);
   };
   const give = (id: string | null): void => change.mutate({ verb: "PUT", path: "rush", body: { rush_id: id } });
@@ -212,38 +154,7 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
         </span>
       </div>
 
-      <div className="burst-for">
-        {burst.rush === null && burst.guess !== null ? (
-          <>
-            <span className="burst-guess">
-              {burst.guess.clearly ? "Taken for " : "Perhaps taken for "}
-              <b>{burst.guess.name}</b>
-              <span className="note"> {burst.guess.because.join(", ")}</span>
-            </span>
-            <button type="button" className="cure" onClick={() => give(burst.guess!.id)}>
-              Yes, that one (y)
-            </button>
-          </>
-        ) : (
-          <span className="burst-guess">{burst.rush === null ? "Taken for" : "Taken for "}</span>
-        )}
-        <Choice
-          label="The rush it was taken for"
-          value={burst.rush?.id ?? ""}
-          options={[
-            { value: "", words: burst.guess === null ? "no rush yet" : "another rush …" },
-            ...(rushes.data?.rushes ?? []).map((one) => ({ value: one.id, words: one.name })),
-            ...(burst.rush !== null && rushes.data?.rushes.every((one) => one.id !== burst.rush!.id)
-              ? [{ value: burst.rush.id, words: burst.rush.name }]
-              : []),
-          ]}
-          onChange={(id) => give(id === "" ? null : id)}
-        />
-        {burst.rush !== null && <Link to={`/plan/${burst.rush.id}`}>Its plan</Link>}
-        <span className="burst-tally">
-          <b>{keepers}</b> of {frames.length} sharp <span className="note">{eyed} judged by eye</span>
-        </span>
-      </div>
+      <BurstFor burst={burst} keepers={keepers} eyed={eyed} onGive={give} />
       {problem !== null && (
         <p className="note fault" role="alert">
           {problem.message}
@@ -295,27 +206,7 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
         </div>
       </div>
 
-      <ol className="strip" aria-label="Frames of this burst">
-        {frames.map((one, number) => (
-          <li key={one.id}>
-            <button
-              type="button"
-              aria-current={one.id === frame.id}
-              aria-label={`Frame ${number + 1}, ${one.eye === null ? "measured" : "by your eye"} ${verdictWords[one.eye ?? one.verdict]}`}
-              ref={(button) => {
-                if (one.id === frame.id) intoSight(button);
-              }}
-              onClick={() => go(number)}
-            >
-              <img src={pictureOf(one.id, "whole")} alt="" loading="lazy" />
-              <span className={one.eye === null ? "strip-mark" : "strip-mark eyed"}>
-                <FrameMark verdict={one.eye ?? one.verdict} />
-                {number + 1}
-              </span>
-            </button>
-          </li>
-        ))}
-      </ol>
+      <FrameStrip frames={frames} current={frame.id} onGo={go} />
       <p className="burst-acts">
         <button type="button" className="text-button" disabled={at === 0} onClick={split}>
           Split before frame {at + 1} (s)
@@ -338,30 +229,5 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
         </button>
       </Dialog>
     </div>
-  );
-}
-
-/** The bursts next to this one in the list, to be taken into it. */
-function JoinWith({ burst, onJoin }: { burst: string; onJoin: (id: string) => void }) {
-  const { data } = useQuery({
-    queryKey: ["log", "near", burst],
-    queryFn: () => request<{ bursts: { id: string; clock: string | null; frames: number }[] }>("GET", "log"),
-    staleTime: 0,
-  });
-  const others = (data?.bursts ?? []).filter((one) => one.id !== burst);
-  if (others.length === 0) return null;
-  return (
-    <Choice
-      label="Join with another burst"
-      value=""
-      options={[
-        { value: "", words: "join with another burst …" },
-        ...others.map((one) => ({
-          value: one.id,
-          words: `${timeOf(one.clock)}, ${dayOf(one.clock)}, ${framesOf(one.frames)}`,
-        })),
-      ]}
-      onChange={(id) => id !== "" && onJoin(id)}
-    />
   );
 }
