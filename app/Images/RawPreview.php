@@ -140,12 +140,11 @@ final class RawPreview
             }
         }
         $whole = $tags['ExifImageWidth'] ?? $width;
+        $times = is_int($whole) && $whole > 0 ? $width / $whole : 1.0;
+        $scaled = static fn (mixed $one): mixed => is_numeric($one) ? (int) round((float) $one * $times) : $one;
         foreach (['SubjectArea', 'SubjectLocation'] as $name) {
-            if (is_array($tags[$name] ?? null) && is_int($whole) && $whole > 0) {
-                $tags[$name] = array_map(
-                    static fn (mixed $one): mixed => is_numeric($one) ? (int) round(((float) $one * $width) / $whole) : $one,
-                    $tags[$name],
-                );
+            if (is_array($tags[$name] ?? null)) {
+                $tags[$name] = array_map($scaled, $tags[$name]);
             }
         }
 
@@ -159,7 +158,8 @@ final class RawPreview
      */
     private function told(string $file): array
     {
-        $asked = array_map(static fn (string $name): string => '-'.$name, [...self::PICTURES, ...array_keys(self::TAGS)]);
+        $names = [...self::PICTURES, ...array_keys(self::TAGS)];
+        $asked = array_map(static fn (string $name): string => '-'.$name, $names);
         /** @var mixed $found */
         $found = json_decode($this->ask(['-j', '-n', '-q', '-q', ...$asked, $file]), true, 8);
         $told = is_array($found) && is_array($found[0] ?? null) ? $found[0] : throw UnreadablePicture::noPreview();

@@ -18,6 +18,8 @@ final readonly class FrameStandard
         }
         $situation = $plan->situation;
 
-        return Standard::of($situation->kit, $situation->sharpMm($situation->rush->standard), $width, $height)->over($floorPx);
+        $limitMm = $situation->sharpMm($situation->rush->standard);
+
+        return Standard::of($situation->kit, $limitMm, $width, $height)->over($floorPx);
     }
 }

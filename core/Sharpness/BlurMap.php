@@ -107,7 +107,10 @@ final readonly class BlurMap
         usort($tiles, fn (int $one, int $other): int => $this->stirs[$other] <=> $this->stirs[$one]);
         $tiles = array_slice($tiles, 0, self::MOST);
         $found = null;
-        for ($times = 1; $times <= self::WIDEST || ($times <= self::LONGEST && BlurMeter::isAtEnd($found, $times)); $times *= 2) {
+        for ($times = 1; $times <= self::LONGEST; $times *= 2) {
+            if ($times > self::WIDEST && ! BlurMeter::isAtEnd($found, $times)) {
+                break;
+            }
             $pieces = [];
             foreach ($tiles as $tile) {
                 $pieces[] = self::around($picture, $tile, $times);
@@ -116,7 +119,8 @@ final readonly class BlurMap
             // a line that is longer than can be told looks like a short one
             $isShort = $found !== null && $now !== null && $found->totalPx() < BlurMeter::WIDE_PX;
             $found = $isShort ? BlurMeter::longer($found, $now) : $now ?? $found;
-            if ($found !== null && $found->totalPx() < BlurMeter::WIDE_PX * $times && ! BlurMeter::mayBeLonger($found)) {
+            $isNarrow = $found !== null && $found->totalPx() < BlurMeter::WIDE_PX * $times;
+            if ($isNarrow && ! BlurMeter::mayBeLonger($found)) {
                 break;
             }
         }

@@ -34,8 +34,11 @@ final class HoldLook extends CraftCommand
 
     private bool $anyRead = false;
 
-    public function __construct(private readonly SchemaChecker $checker, private readonly Planner $planner, private readonly RawPreview $raws)
-    {
+    public function __construct(
+        private readonly SchemaChecker $checker,
+        private readonly Planner $planner,
+        private readonly RawPreview $raws,
+    ) {
         parent::__construct();
     }
 
