@@ -16,6 +16,12 @@ final class RawPreview
     /** Seconds after which nobody waits for one file any longer. */
     private const PATIENCE_S = 20.0;
 
+    /** How the files are called that it is given. */
+    private const PREFIX = 'rush-hold-raw';
+
+    /** Nobody reads one file so long, in seconds. */
+    private const LEFT_S = 3600;
+
     /** Largest picture inside, in bytes. */
     private const MOST = 40_000_000;
 
@@ -67,6 +73,17 @@ final class RawPreview
             preg_match('/^.{4}ftyp(?!iso|mp4|avc|qt|M4|MSNV|3g)/s', $beginning) === 1;
     }
 
+    /** Takes away the files of whoever died while reading. */
+    public static function tidy(): int
+    {
+        $left = array_filter(
+            glob(sys_get_temp_dir().'/'.self::PREFIX.'*') ?: [],
+            static fn (string $file): bool => (int) @filemtime($file) < time() - self::LEFT_S,
+        );
+
+        return count(array_filter($left, static fn (string $file): bool => @unlink($file)));
+    }
+
     /**
      * A JPEG with what the camera wrote of how it was taken; one that is a JPEG already as it is.
      *
@@ -79,7 +96,7 @@ final class RawPreview
         if (! self::isIn($bytes)) {
             return $bytes;
         }
-        $file = tempnam(sys_get_temp_dir(), 'rush-hold-raw');
+        $file = tempnam(sys_get_temp_dir(), self::PREFIX);
         if ($file === false) {
             throw new \RuntimeException('No file can be made in '.sys_get_temp_dir().'.');
         }
@@ -203,8 +220,9 @@ final class RawPreview
             return [$this->tool, $this->orders];
         }
         $this->orders = new InputStream();
-        // no configuration of whoever runs it
-        $this->tool = new Process(['exiftool', '-config', '', '-stay_open', 'True', '-@', '-'], timeout: null);
+        // it dies with whoever asks it, however that dies; no configuration of whoever runs it
+        $tool = ['setpriv', '--pdeathsig', 'KILL', 'exiftool', '-config', '', '-stay_open', 'True', '-@', '-'];
+        $this->tool = new Process($tool, timeout: null);
         $this->tool->setInput($this->orders);
         $this->tool->start();
 

@@ -20,8 +20,10 @@ use RushHold\Sharpness\Sighting;
  */
 final class Look
 {
-    /** Side of what is looked at where only a point is known, as a share of the frame's width. */
+    /** Side of what is looked at where only a point is known, as a share of the frame's width; no smaller than this, in px. */
     private const POINT = 0.1;
+
+    private const LEAST = 256;
 
     public const TOUCH = 'touch';
 
@@ -101,7 +103,7 @@ final class Look
 
     private static function round(float $x, float $y, int $width, int $height): Box
     {
-        $side = (int) round(self::POINT * $width);
+        $side = max((int) round(self::POINT * $width), min(self::LEAST, intdiv(min($width, $height), 2)));
 
         return Box::around($x * $width, $y * $height, $side, $width, $height);
     }

@@ -118,7 +118,7 @@ final readonly class BlurMap
             $now = $pieces === [] ? null : BlurMeter::together($pieces)?->enlarged($times);
             // a line that is longer than can be told looks like a short one
             $isShort = $found !== null && $now !== null && $found->totalPx() < BlurMeter::WIDE_PX;
-            $found = $isShort ? BlurMeter::longer($found, $now) : $now ?? $found;
+            $found = $isShort ? BlurMeter::longer($found, $now, true) : $now ?? $found;
             $isNarrow = $found !== null && $found->totalPx() < BlurMeter::WIDE_PX * $times;
             if ($isNarrow && ! BlurMeter::mayBeLonger($found)) {
                 break;

@@ -40,6 +40,10 @@ final class BlurMeter
 
     private const TELLS = 0.05;
 
+    private const CLEARLY = 1.5;
+
+    private const LONGEST_PX = 48.0;
+
     /** Longer lines than this cannot be told, in px of the picture they are in. */
     private const LONG_PX = 23.0;
 
@@ -82,13 +86,19 @@ final class BlurMeter
 
     /**
      * Of what was found in a picture, and in the same at half the size, both in px of the first: the second where it has a line that is too
-     * long to be told in the first, and that says more there than any did in the first.
+     * long to be told in the first, not too long for the second, and that says clearly more there than any did in the first. Furrows and
+     * stems look like lines as long as can be; what several places have alike is none.
+     *
+     * @param  bool  $isAlike  whether both were found in several places together
      */
-    public static function longer(BlurFound $found, ?BlurFound $half): BlurFound
+    public static function longer(BlurFound $found, ?BlurFound $half, bool $isAlike = false): BlurFound
     {
+        $clearly = ($isAlike ? 1.0 : self::CLEARLY) * $found->lineHelps;
+
         return $half !== null &&
             $half->motionPx >= self::LONG_PX &&
-            $half->lineHelps >= max(self::TELLS, $found->lineHelps)
+            ($isAlike || $half->motionPx < self::LONGEST_PX) &&
+            $half->lineHelps >= max(self::TELLS, $clearly)
             ? $half
             : $found;
     }

@@ -11,6 +11,7 @@ use App\Images\TurboLibrary;
 use App\Images\UnreadablePicture;
 use RushHold\Log\FrameFacts;
 use RushHold\Sharpness\Box;
+use Symfony\Component\Process\Process;
 use Tests\Support\Frames;
 
 /** A JPEG whose brightness goes up from left to right and has a dark square in it. */
@@ -141,6 +142,37 @@ it('says of a raw file without a picture that there is none, and goes on with th
     'boxes of another kind' => ["\0\0\0\x1Cftypheic\0\0\0\0mif1heic".str_repeat("\0", 400)],
     'boxes that are endless' => ["\0\0\0\x1Cftypmif1\0\0\0\0".str_repeat("\0\0\0\0meta", 5000)],
 ]);
+
+it('takes away what whoever died while reading has left', function () {
+    [$old, $new] = [tempnam(sys_get_temp_dir(), 'rush-hold-raw'), tempnam(sys_get_temp_dir(), 'rush-hold-raw')];
+    touch($old, time() - 4000);
+    expect(RawPreview::tidy())
+        ->toBeGreaterThan(0)
+        ->and(file_exists($old))
+        ->toBeFalse()
+        ->and(file_exists($new))
+        ->toBeTrue();
+    unlink($new);
+});
+
+it('leaves nothing running behind, however the one who asked dies', function () {
+    $raw = tempnam(sys_get_temp_dir(), 'raw');
+    file_put_contents($raw, Frames::raw(jpeg(300, 200)));
+    $asks = new Process(['php', '-r', 'require $argv[1]; $raws = new App\\Images\\RawPreview(); $raws->jpeg(file_get_contents($argv[2])); echo "asked"; sleep(300);', '--', base_path('vendor/autoload.php'), $raw]);
+    $asks->start();
+    $asks->waitUntil(static fn (string $kind, string $said): bool => str_contains($said, 'asked'));
+    $children = static fn (int $parent): array => array_filter(explode(' ', (string) @file_get_contents("/proc/{$parent}/task/{$parent}/children")));
+    $tools = $children((int) $asks->getPid());
+    expect($tools)->not->toBe([]);
+    $asks->signal(SIGKILL);
+    $asks->wait();
+    $alive = static fn (): array => array_filter($tools, static fn (string $pid): bool => preg_match('/State:\s+[^ZX]/', (string) @file_get_contents("/proc/{$pid}/status")) === 1);
+    for ($turn = 0; $turn < 600 && $alive() !== []; $turn++) {
+        usleep(50_000);
+    }
+    unlink($raw);
+    expect($alive())->toBe([]);
+});
 
 it('reads the stars that a program has added', function (string $packet, ?int $stars) {
     $told = "http://properties.example/1.0/\0<x:xmpmeta><rdf:Description {$packet}</x:xmpmeta>";

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Accounts\Deletion;
 use App\Files\Files;
+use App\Images\RawPreview;
 use App\Models\CardRecord;
 use App\Models\GearRecord;
 use App\Models\RunRecord;
@@ -54,6 +55,7 @@ final class Tidy extends Command
                 ->where('status', '!=', RunRecord::RUNNING)
                 ->delete(),
             'files' => $files->tidy(),
+            'raw files of dead workers' => RawPreview::tidy(),
             'copies of the demo' => $this->demoCopies($deletion, $now),
             'deleted records' => $this->deleted($now->copy()->subDays(self::DELETED_DAYS)),
             'states' => $this->thin($now),

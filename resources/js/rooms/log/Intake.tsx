@@ -4,7 +4,7 @@ import { request } from "../../api/client";
 import { useUploads } from "../../files/useUploads";
 import { useAccount } from "../../session/boot";
 import { filesChosen, filesDropped, photographsAmong, type Dropped } from "./dropped";
-import { ASK_MS, framesOf, pageKey, stateKey, type LogState } from "./log";
+import { ASK_MS, framesOf, furtherOf, pageKey, stateKey, type LogState } from "./log";
 
 /** So many of the files that stay where they are, are named. */
 const NAMED = 6;
@@ -26,12 +26,13 @@ export function Intake({ known }: { known: LogState["intake"] }) {
   const asked = useQuery({
     queryKey: stateKey,
     queryFn: () => request<LogState>("GET", "log/intake"),
-    enabled: isSending || known?.status === "running",
+    // until both have seen the end: the list may have seen it first
+    enabled: (query) => isSending || known?.status === "running" || query.state.data?.intake?.status === "running",
     refetchInterval: (query) =>
-      isSending || (query.state.data?.intake ?? known)?.status === "running" ? ASK_MS : false,
+      isSending || furtherOf(query.state.data?.intake ?? null, known)?.status === "running" ? ASK_MS : false,
     staleTime: 0,
   });
-  const run = asked.data?.intake ?? known;
+  const run = furtherOf(asked.data?.intake ?? null, known);
   const told = run === null ? "" : `${run.id} ${run.done} ${run.status}`;
   useEffect(() => {
     // each frame that has been read stands in the list at once

@@ -25,6 +25,16 @@ export const ASK_MS = 700;
 export const pageKey = ["log", "page"];
 export const stateKey = ["log", "intake"];
 
+type Taking = LogState["intake"];
+
+/** Of two tellings of what is being taken in, asked for apart, the one that knows more. */
+export const furtherOf = (one: Taking, other: Taking): Taking => {
+  if (one === null || other === null) return one ?? other;
+  if (one.id !== other.id) return one.id > other.id ? one : other;
+  const isOver = (taking: NonNullable<Taking>): number => (taking.status === "running" ? 0 : 1);
+  return (isOver(one) - isOver(other) || one.done - other.done) >= 0 ? one : other;
+};
+
 export const burstQuery = (id: string | undefined) =>
   queryOptions({
     queryKey: ["burst", id],
