@@ -85,10 +85,7 @@ foreach ($kinds as $kind => [$own, $faults]) {
                 $first = [$file, $box];
                 $look = new Look($box);
             }
-            $from = hrtime(true);
             $picture = JpegPicture::read($file);
-            $picture->piece(0, 0, 1, 1);
-            $decoded = hrtime(true);
             $looked = $look->look($picture, new FrameFacts());
             $judgement = $judge->of($looked->blur, $looked->sighting);
             [$true, $found] = [$shot->subject->found(), $judgement->blur->subject];
@@ -104,8 +101,6 @@ foreach ($kinds as $kind => [$own, $faults]) {
                 'around' => $judgement->blur->around?->motionPx,
                 'likeness' => $looked->sighting?->likeness,
                 'megapixels' => $number % 2 === 0 ? 24 : 8,
-                'decoded_ms' => ($decoded - $from) / 1e6,
-                'ms' => (hrtime(true) - $from) / 1e6,
             ]), "\n";
         }
     }

@@ -9,8 +9,9 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use RushHold\Sharpness\BlurMeter;
 use RushHold\Sharpness\Luminance;
+use RushHold\Shoot\BlurKernel;
 
-/** Real photographs, fetched when the tests are set up, and what blurs them by known amounts. */
+/** Real photographs, fetched when the tests are set up, and blurred by known amounts. */
 final class Photographs
 {
     private const SIDE = 256;
@@ -43,55 +44,10 @@ final class Photographs
         return $found;
     }
 
-    /** @return array<string, float> by place, "x y": a disc of this diameter in px, smoothed at its border */
-    public static function disc(float $diameter): array
+    /** What is inside the margin, blurred; noise is added, and it is rounded as a file is. */
+    public static function blurred(Luminance $place, BlurKernel $kernel): Luminance
     {
-        $reach = (int) ceil($diameter / 2);
-        $kernel = [];
-        foreach (range(-$reach, $reach) as $y) {
-            foreach (range(-$reach, $reach) as $x) {
-                for ($part = 0; $part < 25; $part++) {
-                    [$across, $down] = [$x - 0.4 + 0.2 * ($part % 5), $y - 0.4 + 0.2 * intdiv($part, 5)];
-                    $kernel["{$x} {$y}"] = ($kernel["{$x} {$y}"] ?? 0) + (hypot($across, $down) <= $diameter / 2 ? 1 : 0);
-                }
-            }
-        }
-
-        return self::whole($kernel);
-    }
-
-    /** @return array<string, float> a line of this length in px, along a direction that goes clockwise from the rows */
-    public static function line(float $length, float $degrees): array
-    {
-        $kernel = [];
-        $points = (int) ceil(4 * $length);
-        for ($point = 0; $point < $points; $point++) {
-            $along = (($point + 0.5) / $points - 0.5) * $length;
-            [$x, $y] = [$along * cos(deg2rad($degrees)), $along * sin(deg2rad($degrees))];
-            [$left, $top] = [(int) floor($x), (int) floor($y)];
-            [$right, $below] = [$x - $left, $y - $top];
-            foreach ([[0, 0, (1 - $right) * (1 - $below)], [1, 0, $right * (1 - $below)], [0, 1, (1 - $right) * $below], [1, 1, $right * $below]] as [$across, $down, $share]) {
-                $at = ($left + $across).' '.($top + $down);
-                $kernel[$at] = ($kernel[$at] ?? 0) + $share;
-            }
-        }
-
-        return self::whole($kernel);
-    }
-
-    /** @param  array<string, float>  $kernel  what it is blurred with; noise is added, and it is rounded as a file is */
-    public static function blurred(Luminance $place, array $kernel): Luminance
-    {
-        $values = array_fill(0, self::SIDE ** 2, 0.0);
-        foreach ($kernel as $where => $share) {
-            [$across, $down] = array_map(intval(...), explode(' ', $where));
-            for ($y = 0, $at = 0; $y < self::SIDE; $y++) {
-                $row = ($y + self::MARGIN + $down) * $place->width + self::MARGIN + $across;
-                for ($x = 0; $x < self::SIDE; $x++, $at++) {
-                    $values[$at] += $share * $place->values[$row + $x];
-                }
-            }
-        }
+        $values = $kernel->blur($place)->crop(self::MARGIN, self::MARGIN, self::SIDE, self::SIDE)->values;
         $dice = new Randomizer(new Mt19937(1));
         foreach ($values as $at => $value) {
             $grain = sqrt(-2 * log(1 - $dice->getInt(0, 999_999) / 1e6)) * cos(2 * M_PI * $dice->getInt(0, 999_999) / 1e6);
@@ -99,17 +55,6 @@ final class Photographs
         }
 
         return Luminance::of(self::SIDE, self::SIDE, $values);
-    }
-
-    /**
-     * @param  array<string, float|int>  $kernel
-     * @return array<string, float>
-     */
-    private static function whole(array $kernel): array
-    {
-        $sum = array_sum($kernel);
-
-        return array_map(static fn (float|int $share): float => $share / $sum, array_filter($kernel, static fn (float|int $share): bool => $share > 0));
     }
 
     private static function read(string $file): Luminance
