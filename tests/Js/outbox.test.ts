@@ -53,6 +53,15 @@ const open = (): Outbox => new Outbox("ada@turf.example", (path) => arrived.push
 const settle = (): Promise<unknown> => vi.advanceTimersByTimeAsync(50);
 
 describe("what is ticked in the field", () => {
+  it("waits here until what shows the answer has drawn it", async () => {
+    const order: string[] = [];
+    const box = new Outbox("ada@turf.example", () => setTimeout(() => order.push("drawn")));
+    box.subscribe(() => box.snapshot().length === 0 && order.push("waits no more"));
+    box.tick("c1", "r:area=Peg", true);
+    await settle();
+    expect(order).toEqual(["drawn", "waits no more"]);
+  });
+
   it("goes to the server at once where there is one", async () => {
     const box = open();
     box.tick("c1", "r:area=Peg", true);

@@ -19,11 +19,14 @@ const lettersOf = (key: string): Letter[] => {
   }
 };
 
+/** Until what shows the answer has drawn it: it hears of that in a turn of its own. */
+const shown = (): Promise<void> => new Promise((done) => setTimeout(done));
+
 /** What came of writing to this path, as the server answered it. */
 export type Arrived = (path: string, answer: unknown) => void;
 
 /**
- * What was ticksArrived or set on this device and has not arrived yet. It survives a reload and a day without signal; every
+ * What was ticked or set on this device and has not arrived yet. It survives a reload and a day without signal; every
  * tick carries its own time, so it does not matter when it arrives. Letters go one at a time, and what is told again
  * before it has arrived goes as one, so that a later word is never overtaken by an earlier one.
  */
@@ -104,6 +107,7 @@ export class Outbox {
         const letter = this.letters[0];
         try {
           this.onArrived(letter.path, await request("PUT", letter.path, letter.body));
+          await shown();
         } catch (thrown) {
           const status = thrown instanceof ApiProblem ? thrown.status : 0;
           // what the server will never take is not kept for ever
