@@ -156,14 +156,14 @@ describe("verdicts on frames", () => {
       ["f2", "soft"],
     ]);
     // begun by the first, and still going on: the second press waits for the same
-    await box.flush();
+    await Promise.all([box.flush(), settle()]);
     expect(box.snapshot()).toEqual([]);
     expect(sent.map((one) => [one.path, one.body.verdict])).toEqual([
       ["/api/frames/f1/eye", "sharp"],
       ["/api/frames/f2/eye", "soft"],
     ]);
     box.eye("f1", null);
-    await box.flush();
+    await Promise.all([box.flush(), settle()]);
     expect(sent.at(-1)?.body.verdict).toBeNull();
   });
 
@@ -171,10 +171,10 @@ describe("verdicts on frames", () => {
     line = "cut";
     const box = open();
     box.eye("f1", "sharp");
-    await box.flush();
+    await Promise.all([box.flush(), settle()]);
     expect([...waitingEyes(box.snapshot()).keys()]).toEqual(["f1"]);
     line = "up";
-    await box.flush();
+    await Promise.all([box.flush(), settle()]);
     expect(waitingEyes(box.snapshot()).size).toBe(0);
   });
 });
