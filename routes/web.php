@@ -7,6 +7,7 @@ use App\Http\Controllers\AppController;
 use App\Http\Controllers\BurstController;
 use App\Http\Controllers\CameraStateController;
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\CountController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\GearController;
@@ -132,6 +133,9 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::delete('log/intake', [LogController::class, 'cancel']);
         Route::get('log/known/{hash}', [LogController::class, 'known']);
         Route::get('log/agreement', [LogController::class, 'agreement']);
+        Route::get('log/counts', [CountController::class, 'index']);
+        Route::get('log/counts/compare', [CountController::class, 'compare']);
+        Route::get('log/promises', [CountController::class, 'promises']);
         Route::post('log/undo', [LogController::class, 'undo']);
         Route::post('log/redo', [LogController::class, 'redo']);
         Route::post('log/let-go', [LogController::class, 'letGo'])->middleware('throttle:new');

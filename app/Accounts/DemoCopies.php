@@ -31,8 +31,11 @@ final readonly class DemoCopies
         'outings' => 'user_id',
         'days' => 'outing_id',
         'cards' => 'user_id',
+        'promises' => 'user_id',
         'bursts' => 'user_id',
         'frames' => 'user_id',
+        'counted' => 'user_id',
+        'tallies' => 'user_id',
         'versions' => 'user_id',
     ];
 

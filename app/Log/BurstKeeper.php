@@ -20,6 +20,8 @@ final readonly class BurstKeeper
     /** No two frames of one burst are further apart than this, whatever the camera, in seconds. */
     private const FURTHEST_S = 60;
 
+    public function __construct(private Tallies $tallies) {}
+
     /**
      * The burst of a frame that has just come, made if there is none; two that it joins become one. Within a transaction, the account in
      * turn.
@@ -36,6 +38,7 @@ final readonly class BurstKeeper
         $after = $this->neighbour($user, $facts, $at, 1, $fps);
         if ($before !== null && $after !== null && $before->id !== $after->id && self::mayBeOne($before, $after)) {
             $after->frames()->update(['burst_id' => $before->id]);
+            $this->tallies->forget($after);
             $after->delete();
         }
 
@@ -50,7 +53,7 @@ final readonly class BurstKeeper
         return $atS === null ? null : Carbon::createFromTimestampMs((int) round(1000 * $atS));
     }
 
-    /** Tells a burst anew from its frames; one without any goes. */
+    /** Tells a burst anew from its frames, and counts it so; one without any goes. */
     public function recount(string $id): void
     {
         $burst = BurstRecord::query()->find($id);
@@ -66,6 +69,7 @@ final readonly class BurstKeeper
             )
             ->first();
         if ($told === null || (int) $told->frames === 0) {
+            $this->tallies->forget($burst);
             $burst->delete();
 
             return;
@@ -81,6 +85,7 @@ final readonly class BurstKeeper
                 'clock' => $first?->facts()->takenAt,
             ])
             ->save();
+        $this->tallies->count($burst);
     }
 
     private function begin(User $user, FrameFacts $facts, Carbon $at): BurstRecord

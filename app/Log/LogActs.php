@@ -25,7 +25,7 @@ final readonly class LogActs
     /** One act in so many looks whether there are too many. */
     private const LOOK_EVERY = 50;
 
-    private const BURST = ['rush_id', 'subject', 'by_hand'];
+    private const BURST = ['rush_id', 'promise_id', 'subject', 'by_hand'];
 
     public function __construct(private BurstKeeper $bursts, private FrameKeeper $frames, private Relooks $relooks) {}
 

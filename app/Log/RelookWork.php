@@ -102,6 +102,7 @@ final class RelookWork implements Work
 
     public function keep(): void
     {
+        $this->burst->user->inTurn();
         foreach ($this->seen as [$frame, $looked, $piece, $crop]) {
             $this->keeper->again($frame, $looked, $piece, $crop, $this->plan);
         }

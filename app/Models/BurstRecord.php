@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Documents\AsDocument;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
@@ -15,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $id
  * @property int $user_id
  * @property ?string $rush_id the rush they were taken for, once somebody has said so
+ * @property ?string $promise_id the plan they were taken by, as it stood when that was said
  * @property string $body as the files name it, empty where they do not
  * @property string $lens
  * @property Carbon $began_at by the camera's clock where the files name no zone
@@ -35,7 +37,7 @@ final class BurstRecord extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['rush_id', 'body', 'lens', 'began_at', 'ended_at', 'clock', 'subject', 'by_hand', 'frames', 'keepers', 'eyed'];
+    protected $fillable = ['rush_id', 'promise_id', 'body', 'lens', 'began_at', 'ended_at', 'clock', 'subject', 'by_hand', 'frames', 'keepers', 'eyed'];
 
     protected function casts(): array
     {
@@ -56,16 +58,39 @@ final class BurstRecord extends Model
         return $this->hasMany(FrameRecord::class, 'burst_id');
     }
 
+    /** @return BelongsTo<PromiseRecord, $this> */
+    public function promise(): BelongsTo
+    {
+        return $this->belongsTo(PromiseRecord::class, 'promise_id');
+    }
+
+    /** The frame in the middle of it; one it has, at least. */
+    public function middle(): FrameRecord
+    {
+        $count = $this->frames()->count();
+        /** @var FrameRecord $frame */
+        $frame = $this->ordered()->skip(intdiv(max(0, $count - 1), 2))->firstOrFail();
+
+        return $frame;
+    }
+
     /** @return list<FrameRecord> by time, with their files */
     public function inOrder(int $most = 100_000): array
     {
-        $frames = $this->frames()->with('file');
+        /** @var list<FrameRecord> $found */
+        $found = $this->ordered()->with('file')->limit($most)->get()->all();
+
+        return $found;
+    }
+
+    /** @return HasMany<FrameRecord, $this> */
+    private function ordered(): HasMany
+    {
+        $frames = $this->frames();
         foreach (['taken_at', 'name', 'id'] as $by) {
             $frames->orderBy($by);
         }
-        /** @var list<FrameRecord> $found */
-        $found = $frames->limit($most)->get()->all();
 
-        return $found;
+        return $frames;
     }
 }

@@ -148,6 +148,12 @@ final class User extends Account
         return $this->hasMany(BurstRecord::class);
     }
 
+    /** @return HasMany<PromiseRecord, $this> */
+    public function promises(): HasMany
+    {
+        return $this->hasMany(PromiseRecord::class);
+    }
+
     /** @return HasMany<FrameRecord, $this> */
     public function frames(): HasMany
     {

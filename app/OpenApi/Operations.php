@@ -8,6 +8,7 @@ use App\Cards\Paper;
 use App\Models\GearRecord;
 use App\Models\User;
 use RushHold\Hold\Scheme;
+use RushHold\Log\Counts\Dimension;
 use RushHold\Sharpness\FrameVerdict;
 
 /** Everything the API can be asked, by verb and address below /api/. */
@@ -176,6 +177,10 @@ final class Operations
         $share = ['type' => 'number', 'minimum' => 0, 'maximum' => 1];
         $box = ['type' => 'object', 'properties' => ['x' => $share, 'y' => $share, 'w' => $share, 'h' => $share], 'required' => ['x', 'y', 'w', 'h']];
         $verdicts = array_column(FrameVerdict::cases(), 'value');
+        $where = [];
+        foreach (Dimension::cases() as $dimension) {
+            $where[$dimension->value] = "Only bursts whose {$dimension->words()} is this.";
+        }
 
         return [
             'GET log' => new Operation('A page of bursts, the latest first; before= is what “next” of the page before says.', 'logPage', scope: Scope::Read),
@@ -183,6 +188,9 @@ final class Operations
             'DELETE log/intake' => new Operation('Stops taking in, and lets go of what waits; what has been taken in stays.', 'logState', scope: Scope::Write),
             'GET log/known/{hash}' => new Operation('Whether a file has been taken in before.', 'logKnown', scope: Scope::Read),
             'GET log/agreement' => new Operation('How often the person and the machine have said the same.', 'logAgreement', scope: Scope::Read),
+            'GET log/counts' => new Operation('Shares of sharp frames by one thing or two, with their intervals, of those bursts of which what else is asked is so.', 'logCounts', scope: Scope::Read, query: ['by' => 'What they are counted by.', 'and' => 'What else, or none.', ...$where]),
+            'GET log/counts/compare' => new Operation('Two values of what bursts are counted by, one beside the other.', 'logCompared', scope: Scope::Read, query: ['by' => 'What they are values of.', 'one' => 'The one.', 'other' => 'The other.', ...$where]),
+            'GET log/promises' => new Operation('What rehearsals have promised beside what came home.', 'logPromises', scope: Scope::Read, query: $where),
             'POST log/undo' => new Operation('Takes back what was done in the log last.', 'logTurned', scope: Scope::Write),
             'POST log/redo' => new Operation('Does again what was taken back last.', 'logTurned', scope: Scope::Write),
             'POST log/let-go' => new Operation('Lets the pieces of frames taken before a day go.', 'logLetGo', ['before' => ['type' => 'string', 'pattern' => '^[0-9]{4}-[0-9]{2}-[0-9]{2}$']], Scope::Write),

@@ -7,6 +7,7 @@ namespace App\Shoot;
 use App\Log\BurstKeeper;
 use App\Log\FrameKeeper;
 use App\Log\FrameReader;
+use App\Log\Promises;
 use App\Models\RunRecord;
 use App\Models\User;
 use App\Plans\PlanCache;
@@ -28,6 +29,7 @@ final readonly class DemoShoot implements RunHandler
         private FrameReader $reader,
         private FrameKeeper $keeper,
         private BurstKeeper $bursts,
+        private Promises $promises,
     ) {}
 
     /** Begins it for the demo, once. */
@@ -62,6 +64,6 @@ final readonly class DemoShoot implements RunHandler
     /** @param  array<string, mixed>  $state  where it was put down */
     public function of(User $demo, array $state): DemoShootWork
     {
-        return new DemoShootWork($demo, $this->plans, $this->reader, $this->keeper, $this->bursts, $state);
+        return new DemoShootWork($demo, $this->plans, $this->reader, $this->keeper, $this->bursts, $this->promises, $state);
     }
 }

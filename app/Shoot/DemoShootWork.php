@@ -8,8 +8,10 @@ use App\Log\BurstKeeper;
 use App\Log\FrameKeeper;
 use App\Log\FrameReader;
 use App\Log\Look;
+use App\Log\Promises;
 use App\Log\ReadFrame;
 use App\Models\FrameRecord;
+use App\Models\PromiseRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Plans\PlanCache;
@@ -47,6 +49,9 @@ final class DemoShootWork implements Work
 
     private bool $isStoryDone = false;
 
+    /** What the plan promised that has just been shot. */
+    private ?PromiseRecord $promise = null;
+
     /** @param  array<string, mixed>  $state  where it was put down */
     public function __construct(
         private readonly User $demo,
@@ -54,6 +59,7 @@ final class DemoShootWork implements Work
         private readonly FrameReader $reader,
         private readonly FrameKeeper $keeper,
         private readonly BurstKeeper $bursts,
+        private readonly Promises $promises,
         array $state,
     ) {
         $this->story = (int) ($state['story'] ?? 0);
@@ -89,6 +95,7 @@ final class DemoShootWork implements Work
         $this->shot++;
         if ($this->shot >= count($shots)) {
             $this->isStoryDone = true;
+            $this->promise = $rush === null ? null : $this->promises->of($rush, $this->demo);
         }
     }
 
@@ -165,7 +172,7 @@ final class DemoShootWork implements Work
         $burst = $this->demo->bursts()->with('user')->find($this->burst());
         $rush = $this->rush(self::STORIES[$this->story][0]);
         if ($burst !== null && $rush !== null) {
-            $burst->fill(['rush_id' => $rush->id])->save();
+            $burst->fill(['rush_id' => $rush->id, 'promise_id' => $this->promise?->id])->save();
             $this->keeper->judge($burst);
         }
     }

@@ -8,9 +8,12 @@ use App\Http\Requests\Body;
 use App\Log\FramePictures;
 use App\Log\LogActs;
 use App\Log\LogShapes;
+use App\Log\Promises;
 use App\Log\Relooks;
+use App\Log\Tallies;
 use App\Models\BurstRecord;
 use App\Models\FrameRecord;
+use App\Models\RushRecord;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
 use App\Runs\Runs;
@@ -34,6 +37,8 @@ final readonly class BurstController extends Controller
         private Relooks $relooks,
         private Runs $runs,
         private FramePictures $pictures,
+        private Promises $promises,
+        private Tallies $tallies,
     ) {}
 
     public function show(Request $request, BurstRecord $burst): JsonResponse
@@ -57,11 +62,14 @@ final readonly class BurstController extends Controller
     {
         $user = $this->user($request);
         $id = Body::of($request)->optionalText('rush_id', 26);
-        if ($id !== null && $user->rushes()->whereKey($id)->doesntExist()) {
+        $rush = $id === null ? null : $user->rushes()->with(RushRecord::WITH_KIT)->find($id);
+        if ($id !== null && $rush === null) {
             throw UnknownChoice::of('rush_id', $id, ['the id of a rush of yours']);
         }
+        // what its plan promises is told as it stands now, whatever becomes of the plan later
+        $promise = $rush === null ? null : $this->promises->of($rush, $user)?->id;
         $this->acts->do($user, $id === null ? 'rush taken off' : 'rush given', $burst->id, [
-            $burst->id => ['rush_id' => $id],
+            $burst->id => ['rush_id' => $id, 'promise_id' => $promise],
         ], []);
         // the plan may put the subject elsewhere than the middle, where nobody has said
         if ($id !== null && $burst->frames()->whereIn('found_by', ['middle', 'plan'])->exists()) {
@@ -132,7 +140,7 @@ final readonly class BurstController extends Controller
             'burst split',
             $burst->id,
             [
-                $new => ['rush_id' => $burst->rush_id, 'by_hand' => true, 'subject' => null] + self::whole($burst),
+                $new => ['rush_id' => $burst->rush_id, 'promise_id' => $burst->promise_id, 'by_hand' => true, 'subject' => null] + self::whole($burst),
                 $burst->id => ['by_hand' => true],
             ],
             array_fill_keys(array_slice($ids, $at), ['burst_id' => $new]),
@@ -180,10 +188,13 @@ final readonly class BurstController extends Controller
     }
 
     /** Deletes it with its frames and their pictures, for good. */
-    public function destroy(BurstRecord $burst): Response
+    public function destroy(Request $request, BurstRecord $burst): Response
     {
+        $user = $this->user($request);
         $frames = $burst->inOrder();
-        DB::transaction(static function () use ($burst): void {
+        DB::transaction(function () use ($user, $burst): void {
+            $user->inTurn();
+            $this->tallies->forget($burst);
             $burst->frames()->delete();
             $burst->delete();
         });

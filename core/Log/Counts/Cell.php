@@ -11,7 +11,7 @@ namespace RushHold\Log\Counts;
 final readonly class Cell
 {
     /** Sharp frames times themselves over frames are kept to a millionth. */
-    private const PARTS = 1_000_000;
+    public const PARTS = 1_000_000;
 
     /**
      * @param  int  $squares  of the frames of each burst

@@ -3707,6 +3707,455 @@ bytes: number
 more: boolean
 }
 /**
+ * A share of sharp frames, with its 95 % interval.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "countRate".
+ */
+export interface CountRate {
+/**
+ * Bursts.
+ */
+bursts: number
+/**
+ * Frames.
+ */
+frames: number
+/**
+ * Of them sharp.
+ */
+keepers: number
+/**
+ * The share.
+ */
+share: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+/**
+ * Frames that would tell as much, each by itself.
+ */
+worth: number
+}
+/**
+ * What is so of the bursts that are counted.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "countWhere".
+ */
+export interface CountWhere {
+/**
+ * What they are counted by.
+ */
+by: ("rush" | "hold" | "area" | "tuning" | "heeded" | "shutter" | "distance" | "body" | "lens" | "support" | "outing" | "month" | "promised")
+/**
+ * Its value; empty where nobody knows.
+ */
+value: string
+/**
+ * As a person reads it.
+ */
+words: string
+}
+/**
+ * A row of a table of counts.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "countRow".
+ */
+export interface CountRow {
+/**
+ * Its value; empty where nobody knows.
+ */
+value: string
+/**
+ * As a person reads it.
+ */
+words: string
+/**
+ * Value of what else it is counted by.
+ */
+other: (string | null)
+/**
+ * As a person reads it.
+ */
+other_words: (string | null)
+/**
+ * Bursts.
+ */
+bursts: number
+/**
+ * Frames.
+ */
+frames: number
+/**
+ * Of them sharp.
+ */
+keepers: number
+/**
+ * The share.
+ */
+share: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+/**
+ * Frames that would tell as much, each by itself.
+ */
+worth: number
+}
+/**
+ * Shares of sharp frames.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logCounts".
+ */
+export interface LogCounts {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * What they are counted by.
+ */
+by: ("rush" | "hold" | "area" | "tuning" | "heeded" | "shutter" | "distance" | "body" | "lens" | "support" | "outing" | "month" | "promised")
+/**
+ * What else they are counted by.
+ */
+and: ("rush" | "hold" | "area" | "tuning" | "heeded" | "shutter" | "distance" | "body" | "lens" | "support" | "outing" | "month" | "promised" | null)
+/**
+ * What is so of all.
+ */
+where: CountWhere[]
+whole: CountRate
+/**
+ * Those with the most frames first.
+ */
+rows: CountRow[]
+/**
+ * Rows that are not here.
+ */
+more: number
+}
+/**
+ * Two set-ups beside each other.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logCompared".
+ */
+export interface LogCompared {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * What they are values of.
+ */
+by: ("rush" | "hold" | "area" | "tuning" | "heeded" | "shutter" | "distance" | "body" | "lens" | "support" | "outing" | "month" | "promised")
+/**
+ * What is so of both.
+ */
+where: CountWhere[]
+/**
+ * The one.
+ */
+one: {
+/**
+ * Its value.
+ */
+value: string
+/**
+ * As a person reads it.
+ */
+words: string
+/**
+ * Bursts.
+ */
+bursts: number
+/**
+ * Frames.
+ */
+frames: number
+/**
+ * Of them sharp.
+ */
+keepers: number
+/**
+ * The share.
+ */
+share: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+/**
+ * Frames that would tell as much, each by itself.
+ */
+worth: number
+}
+/**
+ * The other.
+ */
+other: {
+/**
+ * Its value.
+ */
+value: string
+/**
+ * As a person reads it.
+ */
+words: string
+/**
+ * Bursts.
+ */
+bursts: number
+/**
+ * Frames.
+ */
+frames: number
+/**
+ * Of them sharp.
+ */
+keepers: number
+/**
+ * The share.
+ */
+share: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+/**
+ * Frames that would tell as much, each by itself.
+ */
+worth: number
+}
+/**
+ * By how much the one is higher, as a share.
+ */
+more: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+/**
+ * Whether they can be told apart.
+ */
+is_told: boolean
+/**
+ * How many more bursts each would tell ten points; null where one has none to go by.
+ */
+bursts_to_tell: (number | null)
+/**
+ * What it comes to.
+ */
+words: string
+/**
+ * Within the same rushes; null where none has both.
+ */
+paired: ({
+/**
+ * By how much the one is higher, as a share.
+ */
+more: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+/**
+ * Whether they can be told apart.
+ */
+is_told: boolean
+/**
+ * What it comes to.
+ */
+words: string
+/**
+ * Rushes that have both.
+ * 
+ * Items: A rush that has both.
+ */
+rushes: {
+/**
+ * Its name.
+ */
+words: string
+one: CountRate
+other: CountRate
+}[]
+} | null)
+}
+/**
+ * What was promised beside what was found.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logPromises".
+ */
+export interface LogPromises {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * What is so of all.
+ */
+where: CountWhere[]
+/**
+ * All together; null as long as nothing was promised.
+ */
+calibration: ({
+/**
+ * Share promised for an average frame.
+ */
+promised: number
+found: CountRate
+/**
+ * Whether what was promised lies outside of what was found.
+ */
+is_off: boolean
+/**
+ * Mean square of what was promised less what was found.
+ */
+score: number
+/**
+ * Of it: how far found shares are from those promised.
+ */
+off: number
+/**
+ * Of it: how far they are from the share of all.
+ */
+apart: number
+/**
+ * Of it: what is left to chance.
+ */
+luck: number
+/**
+ * Those of which there is anything.
+ * 
+ * Items: Bursts that about the same was promised for.
+ */
+tenths: {
+/**
+ * Least share promised.
+ */
+from: number
+/**
+ * Share promised for an average frame of them.
+ */
+promised: number
+/**
+ * Bursts.
+ */
+bursts: number
+/**
+ * Frames.
+ */
+frames: number
+/**
+ * Of them sharp.
+ */
+keepers: number
+/**
+ * The share.
+ */
+share: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+/**
+ * Frames that would tell as much, each by itself.
+ */
+worth: number
+}[]
+} | null)
+/**
+ * Those with the most frames first.
+ * 
+ * Items: A rush.
+ */
+rushes: {
+/**
+ * Its id.
+ */
+rush: string
+/**
+ * Its name.
+ */
+words: string
+found: CountRate
+/**
+ * Share promised for an average frame.
+ */
+promised: number
+/**
+ * Frames of an average pass.
+ */
+frames_a_pass: number
+/**
+ * Sharp frames of the middle half of the passes.
+ */
+usually_least: number
+/**
+ * The same, at most.
+ */
+usually_most: number
+/**
+ * Each that there is any of.
+ * 
+ * Items: What frames are lost to.
+ */
+losses: {
+/**
+ * To what.
+ */
+loss: ("motion" | "shake" | "focus" | "out" | "light" | "unclear")
+/**
+ * As a person reads it.
+ */
+words: string
+/**
+ * Share of frames expected to be lost to it.
+ */
+promised: number
+/**
+ * Share of frames lost to it.
+ */
+found: number
+}[]
+}[]
+}
+/**
  * A person’s verdict on a frame.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema

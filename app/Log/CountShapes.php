@@ -1,0 +1,338 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\OutingRecord;
+use App\Models\PromiseRecord;
+use App\Models\User;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use RushHold\Log\Counts\Calibration;
+use RushHold\Log\Counts\Cell;
+use RushHold\Log\Counts\Difference;
+use RushHold\Log\Counts\Dimension;
+use RushHold\Log\Counts\Loss;
+use RushHold\Log\Counts\PairedDifference;
+use RushHold\Log\Counts\Rate;
+use RushHold\Log\Counts\Tenth;
+use RushHold\Rehearsal\Verdict;
+use RushHold\Wording\ComparisonWords;
+use RushHold\Wording\CountWords;
+
+/** What is told of counts. */
+final readonly class CountShapes
+{
+    /** Rows of a table of counts; those with the most frames. */
+    private const ROWS = 300;
+
+    /** Rushes told one by one. */
+    private const RUSHES = 60;
+
+    /**
+     * @param  array<string, string>  $where  value of each dimension that is to be so
+     * @return array<string, mixed>
+     */
+    public function rates(User $user, Dimension $by, ?Dimension $and, array $where): array
+    {
+        $counting = Counting::of($user, $where);
+        $whole = $counting->whole();
+        $crossed = $and === null
+            ? array_map(static fn (string $value, Cell $cell): array => [$value, '', $cell], self::names($counting->by($by)), $counting->by($by))
+            : $counting->crossed($by, $and);
+        usort($crossed, static fn (array $a, array $b): int => $b[2]->frames <=> $a[2]->frames ?: $a[0] <=> $b[0] ?: $a[1] <=> $b[1]);
+        $shown = array_slice($crossed, 0, self::ROWS);
+        $words = $this->words($user, $by, array_column($shown, 0));
+        $others = $and === null ? [] : $this->words($user, $and, array_column($shown, 1));
+
+        return [
+            'by' => $by->value,
+            'and' => $and?->value,
+            'where' => $this->where($user, $where),
+            'whole' => self::rate(Rate::of($whole)),
+            'rows' => array_map(
+                static fn (array $row): array => [
+                    'value' => $row[0],
+                    'words' => $words[$row[0]],
+                    'other' => $and === null ? null : $row[1],
+                    'other_words' => $and === null ? null : $others[$row[1]],
+                ] + self::rate(Rate::of($row[2], $whole)),
+                $shown,
+            ),
+            'more' => count($crossed) - count($shown),
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $where
+     * @return array<string, mixed> two values of a dimension beside each other
+     */
+    public function compared(User $user, Dimension $by, string $one, string $other, array $where): array
+    {
+        $where = array_diff_key($where, [$by->value => '']);
+        $whole = Counting::of($user, $where)->whole();
+        $cells = Counting::of($user, $where)->by($by);
+        $words = $this->words($user, $by, [$one, $other]);
+        $rates = array_map(
+            static fn (string $value): Rate => Rate::of($cells[$value] ?? new Cell(), $whole),
+            [$one, $other],
+        );
+        $difference = Difference::between(...$rates);
+        [$pairs, $paired] = $by === Dimension::Rush || isset($where[Dimension::Rush->value])
+            ? [[], PairedDifference::of([])]
+            : $this->paired($user, $by, $one, $other, $where, $whole);
+
+        return [
+            'by' => $by->value,
+            'where' => $this->where($user, $where),
+            'one' => ['value' => $one, 'words' => $words[$one]] + self::rate($rates[0]),
+            'other' => ['value' => $other, 'words' => $words[$other]] + self::rate($rates[1]),
+            'more' => $difference->more,
+            'least' => $difference->least,
+            'most' => $difference->most,
+            'is_told' => $difference->isTold(),
+            'bursts_to_tell' => $difference->burstsToTell(),
+            'words' => ComparisonWords::difference($words[$one], $words[$other], $difference),
+            'paired' => $paired->pairs === 0
+                ? null
+                : [
+                    'more' => $paired->more,
+                    'least' => $paired->more - $paired->half,
+                    'most' => $paired->more + $paired->half,
+                    'is_told' => $paired->isTold(),
+                    'words' => (string) ComparisonWords::paired($words[$one], $words[$other], $paired),
+                    'rushes' => $pairs,
+                ],
+        ];
+    }
+
+    /**
+     * @param  array<string, string>  $where
+     * @return array<string, mixed> what was promised beside what was found
+     */
+    public function promises(User $user, array $where): array
+    {
+        $counting = Counting::of($user, $where);
+        $percents = [];
+        foreach ($counting->by(Dimension::Promised) as $percent => $cell) {
+            if ($percent !== '') {
+                $percents[(int) $percent] = $cell;
+            }
+        }
+        $calibration = Calibration::of($percents);
+
+        return [
+            'where' => $this->where($user, $where),
+            'calibration' => $calibration === null
+                ? null
+                : [
+                    'promised' => $calibration->promised,
+                    'found' => self::rate($calibration->found),
+                    'is_off' => $calibration->isOff(),
+                    'score' => $calibration->score,
+                    'off' => $calibration->off,
+                    'apart' => $calibration->apart,
+                    'luck' => $calibration->luck,
+                    'tenths' => array_map(
+                        static fn (Tenth $tenth): array => ['from' => $tenth->from, 'promised' => $tenth->promised] + self::rate($tenth->found),
+                        $calibration->tenths,
+                    ),
+                ],
+            'rushes' => $this->rushes($user, $counting),
+        ];
+    }
+
+    /** @return array{bursts: int, frames: int, keepers: int, share: float, least: float, most: float, worth: float} */
+    public static function rate(Rate $rate): array
+    {
+        return [
+            'bursts' => $rate->cell->bursts,
+            'frames' => $rate->cell->frames,
+            'keepers' => $rate->cell->keepers,
+        ] + $rate->interval->toArray() + ['worth' => round($rate->worth, 1)];
+    }
+
+    /**
+     * @param  array<string, string>  $where
+     * @return list<array{by: string, value: string, words: string}>
+     */
+    private function where(User $user, array $where): array
+    {
+        $told = [];
+        foreach ($where as $by => $value) {
+            $words = $this->words($user, Dimension::from($by), [$value]);
+            $told[] = ['by' => $by, 'value' => $value, 'words' => $words[$value]];
+        }
+
+        return $told;
+    }
+
+    /**
+     * @param  list<string>  $values
+     * @return array<string, string> values of a dimension in words
+     */
+    private function words(User $user, Dimension $dimension, array $values): array
+    {
+        $names = match ($dimension) {
+            Dimension::Rush => LogShapes::rushes($user)->whereKey($values)->pluck('name', 'id')->all(),
+            Dimension::Outing => OutingRecord::query()
+                ->withoutGlobalScope(SoftDeletingScope::class)
+                ->where('user_id', $user->id)
+                ->whereKey($values)
+                ->pluck('name', 'id')
+                ->all(),
+            default => [],
+        };
+        $words = [];
+        foreach ($values as $value) {
+            $gone = match ($dimension) {
+                Dimension::Rush => 'a rush that is gone',
+                Dimension::Outing => 'an outing that is gone',
+                default => $value,
+            };
+            $words[$value] = CountWords::value($dimension, $value === '' ? '' : (string) ($names[$value] ?? $gone), $user->units());
+        }
+
+        return $words;
+    }
+
+    /**
+     * @param  array<string, string>  $where
+     * @return array{list<array<string, mixed>>, PairedDifference} the rushes that have both
+     */
+    private function paired(User $user, Dimension $by, string $one, string $other, array $where, Cell $whole): array
+    {
+        $cells = [];
+        foreach (Counting::of($user, $where)->crossed(Dimension::Rush, $by) as [$rush, $value, $cell]) {
+            if ($rush !== '' && ($value === $one || $value === $other)) {
+                $cells[$rush][$value] = Rate::of($cell, $whole);
+            }
+        }
+        $both = array_filter($cells, static fn (array $rates): bool => count($rates) === 2);
+        $names = $this->words($user, Dimension::Rush, self::names($both));
+        $pairs = [];
+        foreach ($both as $rush => $rates) {
+            $pairs[] = [
+                'words' => $names[$rush],
+                'one' => self::rate($rates[$one]),
+                'other' => self::rate($rates[$other]),
+            ];
+        }
+
+        return [
+            array_slice($pairs, 0, self::RUSHES),
+            PairedDifference::of(
+                array_map(static fn (array $rates): array => [$rates[$one], $rates[$other]], array_values($both)),
+            ),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> of each rush what was promised, what was found, and what frames were lost to */
+    private function rushes(User $user, Counting $counting): array
+    {
+        $found = array_filter(
+            $counting->by(Dimension::Rush),
+            static fn (string|int $rush): bool => $rush !== '',
+            ARRAY_FILTER_USE_KEY,
+        );
+        uasort($found, static fn (Cell $a, Cell $b): int => $b->frames <=> $a->frames);
+        $found = array_slice($found, 0, self::RUSHES, true);
+        $names = $this->words($user, Dimension::Rush, self::names($found));
+        $promised = $this->promised($user, self::names($found));
+        $lost = [];
+        foreach (Tallies::of($user, Tallies::LOSSES)->whereIn('one', self::names($found))->get() as $row) {
+            $lost[(string) $row->one][(string) $row->other] = (int) $row->frames;
+        }
+        $told = [];
+        foreach ($found as $rush => $cell) {
+            $promise = $promised[$rush] ?? null;
+            if ($promise === null) {
+                continue; // it had no plan, so nothing was promised
+            }
+            $told[] = [
+                'rush' => $rush,
+                'words' => $names[$rush],
+                'found' => self::rate(Rate::of($cell)),
+                'promised' => $promise['share'],
+                'frames_a_pass' => $promise['frames'],
+                'usually_least' => $promise['least'],
+                'usually_most' => $promise['most'],
+                'losses' => self::losses($promise['losses'], $lost[$rush] ?? [], $counting->of($user, [Dimension::Rush->value => (string) $rush])->whole()->frames),
+            ];
+        }
+
+        return $told;
+    }
+
+    /**
+     * @param  list<string>  $rushes
+     * @return array<string, array{share: float, frames: float, least: int, most: int, losses: array<string, float>}> of all promises a rush was
+     *     shot under, weighed by the frames shot under each
+     */
+    private function promised(User $user, array $rushes): array
+    {
+        $rows = Tallies::of($user, Tallies::PROMISES)->whereIn('one', $rushes)->get();
+        $kept = $user->promises()->whereKey($rows->pluck('other')->all())->get()->keyBy('id');
+        $sums = [];
+        foreach ($rows->sortBy('other') as $row) {
+            $record = $kept->get((string) $row->other);
+            if (! $record instanceof PromiseRecord) {
+                continue;
+            }
+            $promise = $record->value();
+            $share = $promise->share();
+            if ($share === null) {
+                continue;
+            }
+            $rush = (string) $row->one;
+            $frames = (int) $row->frames;
+            $sums[$rush]['frames'] = ($sums[$rush]['frames'] ?? 0) + $frames;
+            $sums[$rush]['share'] = ($sums[$rush]['share'] ?? 0.0) + $frames * $share;
+            $sums[$rush]['last'] = $promise;
+            foreach ($promise->losses as $verdict => $lost) {
+                $loss = Loss::promised(Verdict::from($verdict))?->value;
+                if ($loss !== null) {
+                    $sums[$rush]['losses'][$loss] = ($sums[$rush]['losses'][$loss] ?? 0.0) + $frames * $lost / $promise->frames;
+                }
+            }
+        }
+
+        return array_map(
+            static fn (array $sum): array => [
+                'share' => $sum['share'] / $sum['frames'],
+                'frames' => $sum['last']->frames,
+                'least' => $sum['last']->usuallyLeast,
+                'most' => $sum['last']->usuallyMost,
+                'losses' => array_map(static fn (float $lost): float => $lost / $sum['frames'], $sum['losses'] ?? []),
+            ],
+            $sums,
+        );
+    }
+
+    /**
+     * @param  array<string, float>  $promised  shares of frames
+     * @param  array<string, int>  $found  frames
+     * @return list<array{loss: string, words: string, promised: float, found: float}>
+     */
+    private static function losses(array $promised, array $found, int $frames): array
+    {
+        $told = [];
+        foreach (Loss::cases() as $loss) {
+            $there = ['promised' => $promised[$loss->value] ?? 0.0, 'found' => ($found[$loss->value] ?? 0) / max(1, $frames)];
+            if (max($there) > 0.0) {
+                $told[] = ['loss' => $loss->value, 'words' => $loss->words()] + $there;
+            }
+        }
+
+        return $told;
+    }
+
+    /**
+     * @param  array<int|string, mixed>  $by
+     * @return list<string> keys, which may look like numbers
+     */
+    private static function names(array $by): array
+    {
+        return array_map(strval(...), array_keys($by));
+    }
+}

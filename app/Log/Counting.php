@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\User;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use RushHold\Log\Counts\BurstFacts;
+use RushHold\Log\Counts\Cell;
+use RushHold\Log\Counts\Dimension;
+
+/**
+ * Reads what bursts add up to: by one thing or two, and of what else is so. What has been added up already is read from there; what is asked
+ * for by three things or more is added up now, from what each burst has been counted as.
+ */
+final readonly class Counting
+{
+    /** @param  array<string, string>  $where  value of each dimension that is to be so */
+    private function __construct(private User $user, private array $where) {}
+
+    /** @param  array<string, string>  $where  value of each dimension that is to be so */
+    public static function of(User $user, array $where = []): self
+    {
+        return new self($user, $where);
+    }
+
+    /** All bursts that are so. */
+    public function whole(): Cell
+    {
+        $where = $this->where;
+        if (count($where) > 1) {
+            $row = $this->counted()->selectRaw(self::sums())->first();
+
+            return $row === null ? new Cell() : Tallies::cell($row);
+        }
+        $rows = $where === []
+            ? Tallies::of($this->user, BurstFacts::ALL)
+            : Tallies::of($this->user, Dimension::from((string) key($where))->kind())->where('one', current($where));
+        $row = $rows->first();
+
+        return $row === null ? new Cell() : Tallies::cell($row);
+    }
+
+    /** @return array<string, Cell> by the values of a dimension */
+    public function by(Dimension $by): array
+    {
+        $cells = [];
+        foreach ($this->rows($by, null) as $row) {
+            $cells[(string) $row->one] = Tallies::cell($row);
+        }
+
+        return $cells;
+    }
+
+    /** @return list<array{string, string, Cell}> by the values of two dimensions */
+    public function crossed(Dimension $by, Dimension $and): array
+    {
+        return array_map(
+            static fn (\stdClass $row): array => [(string) $row->one, (string) $row->other, Tallies::cell($row)],
+            $this->rows($by, $and),
+        );
+    }
+
+    /** @return list<\stdClass> one, other, and the sums */
+    private function rows(Dimension $by, ?Dimension $and): array
+    {
+        // what is asked for by its value anyway needs no count crossed with itself
+        $others = array_diff_key($this->where, [$by->value => '', (string) $and?->value => '']);
+        if ($and === null && count($others) === 1) {
+            $and = Dimension::from((string) key($others));
+            $others = [];
+        }
+        /** @var list<\stdClass> $rows */
+        $rows = $others === [] ? $this->kept($by, $and)->get()->all() : $this->added($by, $and)->get()->all();
+
+        return $rows;
+    }
+
+    private function kept(Dimension $by, ?Dimension $and): Builder
+    {
+        [$kind, $isFirst] = $and === null ? [$by->kind(), true] : $by->kindWith($and);
+        $of = [$isFirst ? 'one' : 'other' => $by];
+        if ($and !== null) {
+            $of[$isFirst ? 'other' : 'one'] = $and;
+        }
+        $rows = Tallies::of($this->user, $kind);
+        foreach ($of as $column => $dimension) {
+            if (isset($this->where[$dimension->value])) {
+                $rows->where($column, $this->where[$dimension->value]);
+            }
+        }
+
+        return $rows->selectRaw(
+            ($isFirst ? 'one, other' : 'other AS one, one AS other').', bursts, frames, keepers, squares, parts',
+        );
+    }
+
+    private function added(Dimension $by, ?Dimension $and): Builder
+    {
+        $rows = $this->counted()->groupBy($by->value);
+        if ($and !== null) {
+            $rows->groupBy($and->value);
+        }
+        $other = $and === null ? "''" : $and->value;
+
+        return $rows->selectRaw("{$by->value} AS one, {$other} AS other, ".self::sums());
+    }
+
+    private function counted(): Builder
+    {
+        $rows = DB::table('counted')->where('user_id', $this->user->id)->where('frames', '>', 0);
+        foreach ($this->where as $dimension => $value) {
+            $rows->where(Dimension::from($dimension)->value, $value);
+        }
+
+        return $rows;
+    }
+
+    private static function sums(): string
+    {
+        return 'COUNT(*) AS bursts, COALESCE(SUM(frames), 0) AS frames, COALESCE(SUM(keepers), 0) AS keepers, '.
+            'COALESCE(SUM(frames * frames), 0) AS squares, '.
+            'COALESCE(SUM('.Cell::PARTS.' * keepers * keepers DIV frames), 0) AS parts';
+    }
+}

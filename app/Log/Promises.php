@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\PromiseRecord;
+use App\Models\RushRecord;
+use App\Models\User;
+use App\Plans\PlanCache;
+use App\Rehearsals\RehearsalCache;
+use Illuminate\Support\Carbon;
+use RushHold\Document\Reader;
+use RushHold\Faults\Fault;
+use RushHold\Log\Counts\Promise;
+
+/** Keeps what a plan promised at the moment frames are said to have been taken by it. */
+final readonly class Promises
+{
+    public function __construct(private PlanCache $plans, private RehearsalCache $rehearsals) {}
+
+    /** Not within a transaction: a rehearsal that nobody has made yet is made here. Null where the rush has no plan. */
+    public function of(RushRecord $rush, User $user): ?PromiseRecord
+    {
+        try {
+            $fingerprint = $this->plans->fingerprint($rush, $user);
+            /** @var ?PromiseRecord $kept */
+            $kept = $user->promises()->where('fingerprint', $fingerprint)->first();
+            if ($kept !== null) {
+                return $kept;
+            }
+            $plan = $this->plans->planOf($rush, $user);
+            $estimate = Reader::of(Reader::plain($this->rehearsals->estimate($rush, $user)));
+        } catch (Fault) {
+            return null;
+        }
+
+        // two that ask at once write the same
+        return $user->promises()->firstOrCreate(
+            ['fingerprint' => $fingerprint],
+            [
+                'rush_id' => $rush->id,
+                'document' => (object) Promise::of($plan, $estimate)->toArray(),
+                'made_at' => Carbon::now(),
+            ],
+        );
+    }
+}

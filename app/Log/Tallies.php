@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\BurstRecord;
+use App\Models\User;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use RushHold\Log\Counts\BurstFacts;
+use RushHold\Log\Counts\Cell;
+use RushHold\Log\Counts\Dimension;
+use RushHold\Log\Counts\Loss;
+use RushHold\Sharpness\FrameVerdict;
+
+/**
+ * What all bursts of an account add up to, kept as they change: what each is counted as stands beside it, and whenever that changes the
+ * difference goes into every count it is in. Within a transaction, the account in turn.
+ *
+ * @phpstan-type Counts list<array{int, string, string, Cell}>
+ */
+final readonly class Tallies
+{
+    /** Kind of the counts of frames by rush and what they are lost to. */
+    public const LOSSES = 20_000;
+
+    /** Kind of the counts by rush and the promise it was shot under. */
+    public const PROMISES = 20_001;
+
+    /** Rows written in one go. */
+    private const ROWS = 400;
+
+    private const SUMS = ['bursts', 'frames', 'keepers', 'squares', 'parts'];
+
+    public function __construct(private OutingsOfBursts $outings) {}
+
+    /** Counts a burst as it is now, in place of how it was counted before. */
+    public function count(BurstRecord $burst): void
+    {
+        $before = DB::table('counted')->where('burst_id', $burst->id)->first();
+        $middle = $burst->middle();
+        $facts = BurstFacts::of(
+            $burst->rush_id,
+            $this->outings->of($burst),
+            $burst->body,
+            $burst->lens,
+            $burst->clock,
+            $middle->facts(),
+            $burst->promise()->first()?->value(),
+        );
+        $now = [
+            'user_id' => $burst->user_id,
+            'began_at' => $burst->began_at->format('Y-m-d H:i:s.v'),
+        ] + array_map(static fn (string $value): string => mb_substr($value, 0, 120), $facts->values) + [
+            'frames' => $burst->frames,
+            'keepers' => $burst->keepers,
+            'promise_id' => (string) $burst->promise_id,
+            'losses' => (string) json_encode((object) self::losses($burst)),
+        ];
+        if ($before !== null && array_diff_assoc(array_map(strval(...), $now), array_map(strval(...), get_object_vars($before))) === []) {
+            return;
+        }
+        DB::table('counted')->updateOrInsert(['burst_id' => $burst->id], $now);
+        $this->add($burst->user_id, $before === null ? [] : self::countsOf($before), self::countsOf((object) $now));
+    }
+
+    /** Takes a burst out of all counts, before it goes. */
+    public function forget(BurstRecord $burst): void
+    {
+        $before = DB::table('counted')->where('burst_id', $burst->id)->first();
+        if ($before !== null) {
+            DB::table('counted')->where('burst_id', $burst->id)->delete();
+            $this->add($burst->user_id, self::countsOf($before), []);
+        }
+    }
+
+    /** Adds all bursts of an account up from scratch: the same as was kept, or it was wrong. */
+    public function again(User $user): void
+    {
+        DB::table('tallies')->where('user_id', $user->id)->delete();
+        $sums = [];
+        DB::table('counted')
+            ->where('user_id', $user->id)
+            ->orderBy('burst_id')
+            ->each(function (\stdClass $row) use (&$sums): void {
+                self::sum($sums, self::countsOf($row), 1);
+            }, 2000);
+        $this->write($user->id, $sums);
+    }
+
+    /** @return array<string, string> every count there is, by what it is one of */
+    public function all(User $user): array
+    {
+        $all = [];
+        foreach (DB::table('tallies')->where('user_id', $user->id)->where('bursts', '!=', 0)->cursor() as $row) {
+            $all["{$row->kind} {$row->one} {$row->other}"] = implode(' ', self::cell($row)->toArray());
+        }
+
+        return $all;
+    }
+
+    /** @return Builder counts of one kind, without those that nothing is left of */
+    public static function of(User $user, int $kind): Builder
+    {
+        return DB::table('tallies')->where('user_id', $user->id)->where('kind', $kind)->where('frames', '>', 0);
+    }
+
+    public static function cell(\stdClass $row): Cell
+    {
+        return new Cell((int) $row->bursts, (int) $row->frames, (int) $row->keepers, (int) $row->squares, (int) $row->parts);
+    }
+
+    /**
+     * @param  Counts  $old
+     * @param  Counts  $new
+     */
+    private function add(int $account, array $old, array $new): void
+    {
+        $sums = [];
+        self::sum($sums, $old, -1);
+        self::sum($sums, $new, 1);
+        $this->write($account, $sums);
+    }
+
+    /**
+     * @param  array<string, array{int, string, string, Cell}>  $sums  by what they are counts of
+     * @param  Counts  $counts
+     */
+    private static function sum(array &$sums, array $counts, int $sign): void
+    {
+        foreach ($counts as [$kind, $one, $other, $cell]) {
+            $key = "{$kind}\n{$one}\n{$other}";
+            $there = $sums[$key][3] ?? new Cell();
+            $sums[$key] = [$kind, $one, $other, $sign > 0 ? $there->plus($cell) : $there->minus($cell)];
+        }
+    }
+
+    /** @param  array<string, array{int, string, string, Cell}>  $sums */
+    private function write(int $account, array $sums): void
+    {
+        ksort($sums);
+        $rows = [];
+        foreach ($sums as [$kind, $one, $other, $cell]) {
+            if (array_filter($cell->toArray(), static fn (int $sum): bool => $sum !== 0) !== []) {
+                $rows[] = ['user_id' => $account, 'kind' => $kind, 'one' => $one, 'other' => $other] + $cell->toArray();
+            }
+        }
+        $added = array_combine(
+            self::SUMS,
+            array_map(static fn (string $sum) => DB::raw("{$sum} + VALUES({$sum})"), self::SUMS),
+        );
+        foreach (array_chunk($rows, self::ROWS) as $some) {
+            DB::table('tallies')->upsert($some, ['user_id', 'kind', 'one', 'other'], $added);
+        }
+    }
+
+    /**
+     * @param  \stdClass  $row  of counted
+     * @return Counts
+     */
+    private static function countsOf(\stdClass $row): array
+    {
+        $values = array_intersect_key(
+            array_map(strval(...), array_filter(get_object_vars($row), is_scalar(...))),
+            array_flip(array_column(Dimension::cases(), 'value')),
+        );
+        $cell = Cell::ofBurst((int) $row->frames, (int) $row->keepers);
+        $counts = array_map(
+            static fn (array $of): array => [...$of, $cell],
+            BurstFacts::kept($values)->cells(),
+        );
+        if ((string) $row->promise_id !== '') {
+            $counts[] = [self::PROMISES, $values[Dimension::Rush->value], (string) $row->promise_id, $cell];
+        }
+        /** @var array<string, int> $losses */
+        $losses = (array) json_decode((string) $row->losses, true);
+        foreach ($losses as $loss => $frames) {
+            $counts[] = [self::LOSSES, $values[Dimension::Rush->value], $loss, new Cell(1, $frames)];
+        }
+
+        return $counts;
+    }
+
+    /** @return array<string, int> frames by what they are lost to, by the person's verdict before the machine's */
+    private static function losses(BurstRecord $burst): array
+    {
+        $losses = [];
+        $rows = DB::table('frames')
+            ->where('burst_id', $burst->id)
+            ->groupByRaw('COALESCE(eye, verdict)')
+            ->selectRaw('COALESCE(eye, verdict) AS verdict, COUNT(*) AS count');
+        foreach ($rows->pluck('count', 'verdict') as $verdict => $count) {
+            $loss = Loss::found(FrameVerdict::from((string) $verdict));
+            if ($loss !== null) {
+                $losses[$loss->value] = ($losses[$loss->value] ?? 0) + (int) $count;
+            }
+        }
+        ksort($losses);
+
+        return $losses;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Log\Counts;
+
+use RushHold\Hold\Hold;
+use RushHold\Kit\AfArea;
+use RushHold\Kit\FocusMode;
+
+/** What of a hold is told apart when frames are counted: how it focuses, where it looks, how it tracks, shutter and aperture. */
+final readonly class HoldKey
+{
+    private function __construct(
+        public FocusMode $focusMode,
+        public AfArea $area,
+        public Tracking $tracking,
+        public float $shutterS,
+        public float $fNumber,
+    ) {}
+
+    public static function of(Hold $hold): self
+    {
+        return new self($hold->focusMode, $hold->area, Tracking::of($hold), $hold->shutterS, $hold->fNumber);
+    }
+
+    /** @param  string  $text  from {@see text()} */
+    public static function read(string $text): ?self
+    {
+        $parts = explode(' ', $text);
+        $mode = FocusMode::tryFrom($parts[0]);
+        $area = AfArea::tryFrom($parts[1] ?? '');
+
+        return $mode === null || $area === null || count($parts) !== 5
+            ? null
+            : new self($mode, $area, Tracking::read($parts[2]), (float) $parts[3], (float) $parts[4]);
+    }
+
+    public function text(): string
+    {
+        return sprintf(
+            '%s %s %s %.6g %.3g',
+            $this->focusMode->value,
+            $this->area->value,
+            $this->tracking->text(),
+            $this->shutterS,
+            $this->fNumber,
+        );
+    }
+}
