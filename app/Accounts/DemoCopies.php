@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Log\Tallies;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
@@ -70,6 +71,7 @@ final readonly class DemoCopies
                 'demo_until' => Carbon::now()->addHours((int) config('rushhold.demo_hours')),
             ]);
             self::copy($demo->id, $copy->id);
+            Tallies::of($copy, Tallies::BYTES)->delete();
 
             return $copy;
         });
@@ -119,6 +121,8 @@ final readonly class DemoCopies
                             'share_until' => 1,
                             'creation_id' => 1,
                             'file_id' => 1,
+                            // the pictures stay where they are, with the demo
+                            ...($table === 'counted' ? ['bytes' => 1] : []),
                         ]),
                         $some,
                     ),

@@ -28,6 +28,7 @@ use RushHold\Kit\Finger;
 use RushHold\Kit\FocusAid;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Orientation;
+use RushHold\Log\Counts\Dimension;
 use RushHold\Motion\Act;
 use RushHold\Motion\Pattern;
 use RushHold\Motion\Skill;
@@ -96,6 +97,10 @@ final class Vocabulary
             'focusAids' => ['What a body shows to help the hand focus.', self::of(FocusAid::cases())],
             'schemes' => ['Which button focuses.', self::of(Scheme::cases())],
             'stabiliserUses' => ['What the stabiliser does.', self::of(StabiliserUse::cases())],
+            'countedBy' => [
+                'What bursts are counted by; whether its values have an order of their own.',
+                self::of(Dimension::cases(), static fn (Dimension $one): array => ['ordered' => $one->isOrdered()]),
+            ],
             'bursts' => ['How long the shutter stays pressed.', self::of(Burst::cases())],
             'controlUses' => ['What a control can be made to do.', self::of(ControlUse::cases())],
             'bundleParts' => [

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Limits;
 
 use App\Files\FilePurpose;
+use App\Log\Tallies;
 use App\Models\GearRecord;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use RushHold\Log\Counts\BurstFacts;
 
 /**
  * How much one account may keep: said with numbers before it is reached, refused with numbers when it is. Earlier states are never
@@ -63,7 +65,7 @@ final readonly class Quota
     public function ofFrames(User $user): array
     {
         return [
-            'frames' => ['used' => $user->frames()->count(), 'most' => $this->most('frames')],
+            'frames' => ['used' => self::frames($user), 'most' => $this->most('frames')],
             'picture_bytes' => [
                 'used' => $this->pictureBytes($user),
                 'most' => (int) config('rushhold.quota.picture_bytes'),
@@ -182,7 +184,7 @@ final readonly class Quota
      */
     public function forFrames(User $user, int $frames, int $bytes): void
     {
-        $this->forAnother('frames', $user->frames()->count() + $frames - 1);
+        $this->forAnother('frames', self::frames($user) + $frames - 1);
         $most = (int) config('rushhold.quota.picture_bytes');
         $used = $this->pictureBytes($user);
         if ($used + $bytes > $most) {
@@ -199,7 +201,13 @@ final readonly class Quota
     /** Pictures of frames that are in this account's own folder. */
     private function pictureBytes(User $user): int
     {
-        return (int) $user->frames()->where('held_by', $user->id)->sum('picture_bytes');
+        return (int) Tallies::of($user, Tallies::BYTES)->value('frames');
+    }
+
+    /** As they have been counted: there may be a million. */
+    private static function frames(User $user): int
+    {
+        return (int) Tallies::of($user, BurstFacts::ALL)->value('frames');
     }
 
     private static function fileBytes(User $user, FilePurpose $purpose): int

@@ -14,6 +14,7 @@ use RushHold\Log\Counts\Difference;
 use RushHold\Log\Counts\Dimension;
 use RushHold\Log\Counts\Loss;
 use RushHold\Log\Counts\PairedDifference;
+use RushHold\Log\Counts\Promise;
 use RushHold\Log\Counts\Rate;
 use RushHold\Log\Counts\Tenth;
 use RushHold\Rehearsal\Verdict;
@@ -120,6 +121,7 @@ final readonly class CountShapes
             }
         }
         $calibration = Calibration::of($percents);
+        $rushes = $this->rushes($user, $counting);
 
         return [
             'where' => $this->where($user, $where),
@@ -138,7 +140,8 @@ final readonly class CountShapes
                         $calibration->tenths,
                     ),
                 ],
-            'rushes' => $this->rushes($user, $counting),
+            'losses' => self::together($rushes),
+            'rushes' => $rushes,
         ];
     }
 
@@ -153,10 +156,10 @@ final readonly class CountShapes
     }
 
     /**
-     * @param  array<string, string>  $where
-     * @return list<array{by: string, value: string, words: string}>
+     * @param  array<string, string>  $where  value of each dimension that is to be so
+     * @return list<array{by: string, value: string, words: string}> the same, as a person reads it
      */
-    private function where(User $user, array $where): array
+    public function where(User $user, array $where): array
     {
         $told = [];
         foreach ($where as $by => $value) {
@@ -230,34 +233,26 @@ final readonly class CountShapes
     /** @return list<array<string, mixed>> of each rush what was promised, what was found, and what frames were lost to */
     private function rushes(User $user, Counting $counting): array
     {
-        $found = array_filter(
-            $counting->by(Dimension::Rush),
-            static fn (string|int $rush): bool => $rush !== '',
-            ARRAY_FILTER_USE_KEY,
-        );
+        $found = array_filter($counting->by(Dimension::Rush), static fn (string|int $rush): bool => $rush !== '', ARRAY_FILTER_USE_KEY);
+        $promised = $this->promised($user, $counting->promises());
+        $lost = $counting->losses();
+        // of a rush without a plan nothing was promised
+        $found = array_intersect_key($found, $promised);
         uasort($found, static fn (Cell $a, Cell $b): int => $b->frames <=> $a->frames);
         $found = array_slice($found, 0, self::RUSHES, true);
         $names = $this->words($user, Dimension::Rush, self::names($found));
-        $promised = $this->promised($user, self::names($found));
-        $lost = [];
-        foreach (Tallies::of($user, Tallies::LOSSES)->whereIn('one', self::names($found))->get() as $row) {
-            $lost[(string) $row->one][(string) $row->other] = (int) $row->frames;
-        }
         $told = [];
         foreach ($found as $rush => $cell) {
-            $promise = $promised[$rush] ?? null;
-            if ($promise === null) {
-                continue; // it had no plan, so nothing was promised
-            }
+            $promise = $promised[$rush];
             $told[] = [
                 'rush' => $rush,
                 'words' => $names[$rush],
                 'found' => self::rate(Rate::of($cell)),
                 'promised' => $promise['share'],
-                'frames_a_pass' => $promise['frames'],
-                'usually_least' => $promise['least'],
-                'usually_most' => $promise['most'],
-                'losses' => self::losses($promise['losses'], $lost[$rush] ?? [], $counting->of($user, [Dimension::Rush->value => (string) $rush])->whole()->frames),
+                'frames_a_pass' => $promise['last']->frames,
+                'usually_least' => $promise['last']->usuallyLeast,
+                'usually_most' => $promise['last']->usuallyMost,
+                'losses' => self::losses($promise['losses'], $lost[$rush] ?? [], $cell->frames),
             ];
         }
 
@@ -265,48 +260,46 @@ final readonly class CountShapes
     }
 
     /**
-     * @param  list<string>  $rushes
-     * @return array<string, array{share: float, frames: float, least: int, most: int, losses: array<string, float>}> of all promises a rush was
-     *     shot under, weighed by the frames shot under each
+     * @param  array<string, array<string, int>>  $frames  by rush and by the promise they were shot under
+     * @return array<string, array{share: float, losses: array<string, float>, last: Promise}> of all promises a rush was shot under, weighed by
+     *     the frames shot under each, and the last of them
      */
-    private function promised(User $user, array $rushes): array
+    private function promised(User $user, array $frames): array
     {
-        $rows = Tallies::of($user, Tallies::PROMISES)->whereIn('one', $rushes)->get();
-        $kept = $user->promises()->whereKey($rows->pluck('other')->all())->get()->keyBy('id');
-        $sums = [];
-        foreach ($rows->sortBy('other') as $row) {
-            $record = $kept->get((string) $row->other);
-            if (! $record instanceof PromiseRecord) {
-                continue;
-            }
-            $promise = $record->value();
-            $share = $promise->share();
-            if ($share === null) {
-                continue;
-            }
-            $rush = (string) $row->one;
-            $frames = (int) $row->frames;
-            $sums[$rush]['frames'] = ($sums[$rush]['frames'] ?? 0) + $frames;
-            $sums[$rush]['share'] = ($sums[$rush]['share'] ?? 0.0) + $frames * $share;
-            $sums[$rush]['last'] = $promise;
-            foreach ($promise->losses as $verdict => $lost) {
-                $loss = Loss::promised(Verdict::from($verdict))?->value;
-                if ($loss !== null) {
-                    $sums[$rush]['losses'][$loss] = ($sums[$rush]['losses'][$loss] ?? 0.0) + $frames * $lost / $promise->frames;
+        /** @var array<string, PromiseRecord> $kept */
+        $kept = $user
+            ->promises()
+            ->whereKey(array_merge(...array_map(self::names(...), array_values($frames))))
+            ->get()
+            ->keyBy('id')
+            ->all();
+        $told = [];
+        foreach ($frames as $rush => $by) {
+            ksort($by);
+            [$sum, $share, $losses, $last] = [0, 0.0, [], null];
+            foreach ($by as $id => $count) {
+                $promise = ($kept[$id] ?? null)?->value();
+                if ($promise?->share() === null) {
+                    continue;
                 }
+                $last = $promise;
+                $sum += $count;
+                $share += $count * $promise->share();
+                foreach ($promise->losses as $verdict => $lost) {
+                    $loss = Loss::promised(Verdict::from($verdict))->value ?? '';
+                    $losses[$loss] = ($losses[$loss] ?? 0.0) + ($count * $lost) / $promise->frames;
+                }
+            }
+            if ($last !== null && $sum > 0) {
+                $told[$rush] = [
+                    'share' => $share / $sum,
+                    'losses' => array_map(static fn (float $lost): float => $lost / $sum, $losses),
+                    'last' => $last,
+                ];
             }
         }
 
-        return array_map(
-            static fn (array $sum): array => [
-                'share' => $sum['share'] / $sum['frames'],
-                'frames' => $sum['last']->frames,
-                'least' => $sum['last']->usuallyLeast,
-                'most' => $sum['last']->usuallyMost,
-                'losses' => array_map(static fn (float $lost): float => $lost / $sum['frames'], $sum['losses'] ?? []),
-            ],
-            $sums,
-        );
+        return $told;
     }
 
     /**
@@ -325,6 +318,36 @@ final readonly class CountShapes
         }
 
         return $told;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $rushes  as they are told
+     * @return list<array<string, mixed>> what frames of all of them are lost to
+     */
+    private static function together(array $rushes): array
+    {
+        $sums = [];
+        $frames = 0;
+        foreach ($rushes as $rush) {
+            $of = $rush['found']['frames'];
+            $frames += $of;
+            foreach ($rush['losses'] as $loss) {
+                $there = $sums[$loss['loss']] ?? ['loss' => $loss['loss'], 'words' => $loss['words'], 'promised' => 0.0, 'found' => 0.0];
+                $there['promised'] += $of * $loss['promised'];
+                $there['found'] += $of * $loss['found'];
+                $sums[$loss['loss']] = $there;
+            }
+        }
+
+        return array_values(
+            array_map(
+                static fn (array $loss): array => [
+                    'promised' => $loss['promised'] / $frames,
+                    'found' => $loss['found'] / $frames,
+                ] + $loss,
+                $sums,
+            ),
+        );
     }
 
     /**

@@ -63,6 +63,48 @@ final readonly class Counting
         );
     }
 
+    /** @return array<string, array<string, int>> frames by rush and by what they are lost to */
+    public function losses(): array
+    {
+        $losses = [];
+        foreach ($this->ofKind(Tallies::LOSSES) as [$rush, $loss, $cell]) {
+            $losses[$rush][$loss] = ($losses[$rush][$loss] ?? 0) + $cell->frames;
+        }
+
+        return $losses;
+    }
+
+    /** @return array<string, array<string, int>> frames by rush and by the promise they were shot under */
+    public function promises(): array
+    {
+        $promises = [];
+        foreach ($this->ofKind(Tallies::PROMISES) as [$rush, $promise, $cell]) {
+            $promises[$rush][$promise] = ($promises[$rush][$promise] ?? 0) + $cell->frames;
+        }
+
+        return $promises;
+    }
+
+    /** @return \Generator<array{string, string, Cell}> */
+    private function ofKind(int $kind): \Generator
+    {
+        if ($this->where === []) {
+            foreach (Tallies::of($this->user, $kind)->get() as $row) {
+                yield [(string) $row->one, (string) $row->other, Tallies::cell($row)];
+            }
+
+            return;
+        }
+        // of what is asked for otherwise, each burst is looked at
+        foreach ($this->counted()->cursor() as $row) {
+            foreach (Tallies::countsOf($row) as [$of, $one, $other, $cell]) {
+                if ($of === $kind) {
+                    yield [$one, $other, $cell];
+                }
+            }
+        }
+    }
+
     /** @return list<\stdClass> one, other, and the sums */
     private function rows(Dimension $by, ?Dimension $and): array
     {
@@ -108,7 +150,8 @@ final readonly class Counting
         return $rows->selectRaw("{$by->value} AS one, {$other} AS other, ".self::sums());
     }
 
-    private function counted(): Builder
+    /** @return Builder what each burst that is so has been counted as */
+    public function counted(): Builder
     {
         $rows = DB::table('counted')->where('user_id', $this->user->id)->where('frames', '>', 0);
         foreach ($this->where as $dimension => $value) {

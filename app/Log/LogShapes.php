@@ -66,7 +66,7 @@ final readonly class LogShapes
 
     /**
      * @param  array<mixed>  $bursts  their ids
-     * @return array<string, list<array{id: string, verdict: string, eye: ?string}>> their first frames, by burst
+     * @return array<string, list<array{id: string, verdict: string, eye: ?string, has_picture: bool}>> their first frames, by burst
      */
     private function shown(User $user, array $bursts): array
     {
@@ -76,11 +76,12 @@ final readonly class LogShapes
         }
         $shown = [];
         /** @var FrameRecord $frame */
-        foreach ($frames->limit(self::SHOWN * count($bursts))->get(['id', 'burst_id', 'verdict', 'eye']) as $frame) {
+        foreach ($frames->limit(self::SHOWN * count($bursts))->get(['id', 'burst_id', 'verdict', 'eye', 'picture_bytes']) as $frame) {
             $shown[$frame->burst_id][] = [
                 'id' => $frame->id,
                 'verdict' => $frame->verdict->value,
                 'eye' => $frame->eye?->value,
+                'has_picture' => $frame->picture_bytes > 0,
             ];
         }
 
@@ -152,6 +153,7 @@ final readonly class LogShapes
             'blur_um' => $blur['total_um'] ?? null,
             'floor_px' => round($frame->floor_px, 2),
             'limit_px' => round($frame->limit_px, 2),
+            'has_picture' => $frame->picture_bytes > 0,
             'is_there' => $frame->file_id !== null,
         ];
     }

@@ -6,8 +6,8 @@ namespace App\Log;
 
 use App\Models\BurstRecord;
 use App\Models\OutingRecord;
-use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** On which outing a burst was taken: one of the day its camera's clock showed. */
 final readonly class OutingsOfBursts
@@ -35,11 +35,11 @@ final readonly class OutingsOfBursts
     }
 
     /** @return list<string> ids of the bursts whose camera's clock showed this day */
-    public static function on(User $user, string $day): array
+    public static function on(int $account, string $day): array
     {
         /** @var list<string> $ids */
-        $ids = $user
-            ->bursts()
+        $ids = DB::table('bursts')
+            ->where('user_id', $account)
             ->whereBetween('clock', [$day, $day.'U'])
             ->pluck('id')
             ->all();

@@ -22,10 +22,11 @@ final readonly class Promises
     /** Not within a transaction: a rehearsal that nobody has made yet is made here. Null where the rush has no plan. */
     public function of(RushRecord $rush, User $user): ?PromiseRecord
     {
+        $rush->loadMissing([...RushRecord::WITH_KIT, 'rehearsal']);
         try {
             $fingerprint = $this->plans->fingerprint($rush, $user);
             /** @var ?PromiseRecord $kept */
-            $kept = $user->promises()->where('fingerprint', $fingerprint)->first();
+            $kept = $user->promises()->where('rush_id', $rush->id)->where('fingerprint', $fingerprint)->first();
             if ($kept !== null) {
                 return $kept;
             }
@@ -37,9 +38,8 @@ final readonly class Promises
 
         // two that ask at once write the same
         return $user->promises()->firstOrCreate(
-            ['fingerprint' => $fingerprint],
+            ['rush_id' => $rush->id, 'fingerprint' => $fingerprint],
             [
-                'rush_id' => $rush->id,
                 'document' => (object) Promise::of($plan, $estimate)->toArray(),
                 'made_at' => Carbon::now(),
             ],

@@ -28,6 +28,12 @@ final readonly class Tallies
     /** Kind of the counts by rush and the promise it was shot under. */
     public const PROMISES = 20_001;
 
+    /** Kind of the counts of frames by the person's verdict and the machine's. */
+    public const EYES = 20_002;
+
+    /** Kind of the sum of the bytes of all pictures, which stands in place of frames. */
+    public const BYTES = 20_003;
+
     /** Rows written in one go. */
     private const ROWS = 400;
 
@@ -39,30 +45,51 @@ final readonly class Tallies
     public function count(BurstRecord $burst): void
     {
         $before = DB::table('counted')->where('burst_id', $burst->id)->first();
-        $middle = $burst->middle();
         $facts = BurstFacts::of(
             $burst->rush_id,
             $this->outings->of($burst),
             $burst->body,
             $burst->lens,
             $burst->clock,
-            $middle->facts(),
+            $burst->middle()->facts(),
             $burst->promise()->first()?->value(),
         );
-        $now = [
+        $verdicts = [];
+        $frames = DB::table('frames')->where('burst_id', $burst->id);
+        $pairs = (clone $frames)->groupBy('eye', 'verdict')->orderBy('eye')->orderBy('verdict');
+        foreach ($pairs->get(['eye', 'verdict', DB::raw('COUNT(*) AS count')]) as $pair) {
+            $verdicts["{$pair->eye}/{$pair->verdict}"] = (int) $pair->count;
+        }
+        $now = self::row(
+            $burst,
+            $facts,
+            $verdicts,
+            (int) $frames->where('held_by', $burst->user_id)->sum('picture_bytes'),
+        );
+        if ($before !== null && array_map(strval(...), $now) == array_map(strval(...), get_object_vars($before))) {
+            return;
+        }
+        DB::table('counted')->upsert([$now], ['burst_id']);
+        $this->add($burst->user_id, $before === null ? [] : self::countsOf($before), self::countsOf((object) $now));
+    }
+
+    /**
+     * @param  array<string, int>  $verdicts  frames by the person's verdict and the machine's, as eye/verdict
+     * @return array<string, int|string> what a burst is counted as
+     */
+    public static function row(BurstRecord $burst, BurstFacts $facts, array $verdicts, int $bytes): array
+    {
+        return [
+            'burst_id' => $burst->id,
             'user_id' => $burst->user_id,
             'began_at' => $burst->began_at->format('Y-m-d H:i:s.v'),
         ] + array_map(static fn (string $value): string => mb_substr($value, 0, 120), $facts->values) + [
             'frames' => $burst->frames,
             'keepers' => $burst->keepers,
             'promise_id' => (string) $burst->promise_id,
-            'losses' => (string) json_encode((object) self::losses($burst)),
+            'verdicts' => (string) json_encode((object) $verdicts),
+            'bytes' => $bytes,
         ];
-        if ($before !== null && array_diff_assoc(array_map(strval(...), $now), array_map(strval(...), get_object_vars($before))) === []) {
-            return;
-        }
-        DB::table('counted')->updateOrInsert(['burst_id' => $burst->id], $now);
-        $this->add($burst->user_id, $before === null ? [] : self::countsOf($before), self::countsOf((object) $now));
     }
 
     /** Takes a burst out of all counts, before it goes. */
@@ -157,9 +184,9 @@ final readonly class Tallies
 
     /**
      * @param  \stdClass  $row  of counted
-     * @return Counts
+     * @return Counts all that it is counted in
      */
-    private static function countsOf(\stdClass $row): array
+    public static function countsOf(\stdClass $row): array
     {
         $values = array_intersect_key(
             array_map(strval(...), array_filter(get_object_vars($row), is_scalar(...))),
@@ -173,31 +200,20 @@ final readonly class Tallies
         if ((string) $row->promise_id !== '') {
             $counts[] = [self::PROMISES, $values[Dimension::Rush->value], (string) $row->promise_id, $cell];
         }
-        /** @var array<string, int> $losses */
-        $losses = (array) json_decode((string) $row->losses, true);
-        foreach ($losses as $loss => $frames) {
-            $counts[] = [self::LOSSES, $values[Dimension::Rush->value], $loss, new Cell(1, $frames)];
-        }
-
-        return $counts;
-    }
-
-    /** @return array<string, int> frames by what they are lost to, by the person's verdict before the machine's */
-    private static function losses(BurstRecord $burst): array
-    {
-        $losses = [];
-        $rows = DB::table('frames')
-            ->where('burst_id', $burst->id)
-            ->groupByRaw('COALESCE(eye, verdict)')
-            ->selectRaw('COALESCE(eye, verdict) AS verdict, COUNT(*) AS count');
-        foreach ($rows->pluck('count', 'verdict') as $verdict => $count) {
-            $loss = Loss::found(FrameVerdict::from((string) $verdict));
+        /** @var array<string, int> $verdicts */
+        $verdicts = (array) json_decode((string) $row->verdicts, true);
+        foreach ($verdicts as $pair => $frames) {
+            [$eye, $verdict] = explode('/', $pair);
+            $loss = Loss::found(FrameVerdict::from($eye === '' ? $verdict : $eye));
             if ($loss !== null) {
-                $losses[$loss->value] = ($losses[$loss->value] ?? 0) + (int) $count;
+                $counts[] = [self::LOSSES, $values[Dimension::Rush->value], $loss->value, new Cell(1, $frames)];
+            }
+            if ($eye !== '') {
+                $counts[] = [self::EYES, $eye, $verdict, new Cell(1, $frames)];
             }
         }
-        ksort($losses);
+        $counts[] = [self::BYTES, '', '', new Cell(1, (int) $row->bytes)];
 
-        return $losses;
+        return $counts;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Documents\SchemaChecker;
 use App\Images\RawPreview;
 use App\Limits\Turns;
+use App\Log\OutingObserver;
 use App\Models\CardRecord;
 use App\Models\FileRecord;
 use App\Models\GearRecord;
@@ -74,6 +75,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        OutingRecord::observe(OutingObserver::class);
         Sanctum::usePersonalAccessTokenModel(KeyRecord::class);
         // what a record's controller reads from the address; the routes themselves may be compiled
         foreach (

@@ -20,7 +20,7 @@ return new class extends Migration
             $table->char('fingerprint', 32);
             $table->text('document');
             $table->timestamp('made_at', 3);
-            $table->unique(['user_id', 'fingerprint']);
+            $table->unique(['user_id', 'rush_id', 'fingerprint']);
         });
         Schema::table('bursts', function (Blueprint $table): void {
             $table->foreignUlid('promise_id')->nullable()->constrained('promises')->nullOnDelete();
@@ -37,8 +37,10 @@ return new class extends Migration
             $table->unsignedInteger('frames');
             $table->unsignedInteger('keepers');
             $table->string('promise_id', 26)->default('');
-            // frames by what they are lost to
-            $table->string('losses', 255)->default('{}');
+            // how many frames the person says one thing of and the machine another, as eye/verdict
+            $table->text('verdicts');
+            // of their pictures in this account's own folder
+            $table->unsignedBigInteger('bytes')->default(0);
             foreach (self::COUNTED_BY as $column) {
                 $table->index(['user_id', $column, 'began_at'], "counted_by_{$column}");
             }

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Body;
+use App\Http\Requests\CountedBy;
 use App\Limits\Quota;
+use App\Log\BurstKeeper;
+use App\Log\Counting;
+use App\Log\CountShapes;
 use App\Log\FramePictures;
 use App\Log\Intakes;
 use App\Log\LogActs;
 use App\Log\LogShapes;
+use App\Log\Tallies;
 use App\Models\BurstRecord;
 use App\Models\FrameRecord;
 use App\Models\RunRecord;
@@ -36,6 +41,8 @@ final readonly class LogController extends Controller
         private LogShapes $shapes,
         private Quota $quota,
         private FramePictures $pictures,
+        private BurstKeeper $bursts,
+        private CountShapes $counts,
     ) {}
 
     /** A page of bursts, the latest first. */
@@ -43,22 +50,14 @@ final readonly class LogController extends Controller
     {
         $user = $this->user($request);
         $before = $request->query('before');
-        $bursts = $user
-            ->bursts()
-            ->orderByDesc('began_at')
-            ->orderByDesc('id')
-            ->limit(self::PAGE + 1);
-        if ($before !== null) {
-            [$at, $id] = self::cursor($before);
-            $bursts->whereRaw('(began_at, id) < (?, ?)', [$at, $id]);
-        }
-        /** @var Collection<int, BurstRecord> $found */
-        $found = $bursts->get();
+        $where = CountedBy::where(CountedBy::asked($request));
+        $found = $this->page($user, $where, $before === null ? null : self::cursor($before));
         $page = $found->take(self::PAGE);
         $last = $page->last();
 
         return new JsonResponse([
             'as_of' => self::asOf(),
+            'where' => $this->counts->where($user, $where),
             'bursts' => $this->shapes->bursts($user, $page),
             'next' => $found->count() > self::PAGE && $last !== null
                 ? $last->began_at->format('Y-m-d H:i:s.v').' '.$last->id
@@ -100,17 +99,12 @@ final readonly class LogController extends Controller
     /** How often the person and the machine have said the same, and what each said where they did not. */
     public function agreement(Request $request): JsonResponse
     {
-        $rows = DB::table('frames')
-            ->where('user_id', $this->user($request)->id)
-            ->whereNotNull('eye')
-            ->groupBy('eye', 'verdict')
-            ->get(['eye', 'verdict', DB::raw('COUNT(*) AS count')]);
+        $pairs = [];
+        foreach (Tallies::of($this->user($request), Tallies::EYES)->get() as $row) {
+            $pairs[] = ['eye' => (string) $row->one, 'verdict' => (string) $row->other, 'count' => (int) $row->frames];
+        }
 
-        return new JsonResponse([
-            'pairs' => $rows
-                ->map(static fn (\stdClass $row): array => ['count' => (int) $row->count] + get_object_vars($row))
-                ->all(),
-        ]);
+        return new JsonResponse(['pairs' => $pairs]);
     }
 
     /** Lets the pieces of frames taken before a day go; all of each, reduced, and what was seen of it, stay. */
@@ -127,12 +121,20 @@ final readonly class LogController extends Controller
             ->where('taken_at', '<', $day.' 00:00:00.000')
             ->limit(self::LET_GO)
             ->get();
-        $freed = 0;
-        foreach ($frames as $frame) {
-            $bytes = $this->pictures->bytesOf($frame, FramePictures::PIECE);
-            $freed += $bytes;
-            $frame->fill(['crop' => null, 'picture_bytes' => max(0, $frame->picture_bytes - $bytes)])->save();
-        }
+        $freed = DB::transaction(function () use ($user, $frames): int {
+            $user->inTurn();
+            $freed = 0;
+            foreach ($frames as $frame) {
+                $bytes = $this->pictures->bytesOf($frame, FramePictures::PIECE);
+                $freed += $bytes;
+                $frame->fill(['crop' => null, 'picture_bytes' => max(0, $frame->picture_bytes - $bytes)])->save();
+            }
+            foreach ($frames->pluck('burst_id')->unique() as $burst) {
+                $this->bursts->recount((string) $burst);
+            }
+
+            return $freed;
+        });
         $this->pictures->delete($frames, [FramePictures::PIECE]);
 
         return new JsonResponse([
@@ -140,6 +142,33 @@ final readonly class LogController extends Controller
             'bytes' => $freed,
             'more' => $frames->count() === self::LET_GO,
         ]);
+    }
+
+    /**
+     * @param  array<string, string>  $where  value of each dimension that is to be so
+     * @param  ?array{string, string}  $before  moment and id of the last burst of the page before
+     * @return Collection<int, BurstRecord> the bursts of a page, and one more where there is another page
+     */
+    private function page(User $user, array $where, ?array $before): Collection
+    {
+        // bursts that are to be like something are found by what they have been counted as, which is ordered by each
+        [$ids, $id] = $where === []
+            ? [DB::table('bursts')->where('user_id', $user->id), 'id']
+            : [Counting::of($user, $where)->counted(), 'burst_id'];
+        $ids->orderByDesc('began_at')
+            ->orderByDesc($id)
+            ->limit(self::PAGE + 1);
+        if ($before !== null) {
+            $ids->whereRaw("(began_at, {$id}) < (?, ?)", $before);
+        }
+        /** @var Collection<int, BurstRecord> $found */
+        $found = $user->bursts()->whereKey($ids->pluck($id)->all())->get();
+
+        return $found
+            ->sort(
+                static fn (BurstRecord $a, BurstRecord $b): int => $b->began_at <=> $a->began_at ?: $b->id <=> $a->id,
+            )
+            ->values();
     }
 
     private function turned(User $user, bool $back): JsonResponse

@@ -3190,6 +3190,10 @@ id: string
  */
 verdict: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | "unclear")
 /**
+ * Whether there is a picture of it.
+ */
+has_picture: boolean
+/**
  * The person’s verdict.
  */
 eye: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | null)
@@ -3355,6 +3359,10 @@ floor_px: number
  * What counts as sharp, in px.
  */
 limit_px: number
+/**
+ * Whether there is a picture of it.
+ */
+has_picture: boolean
 /**
  * Whether its file is still kept.
  */
@@ -3596,6 +3604,10 @@ export interface LogPage {
  */
 as_of: string
 /**
+ * What is so of all.
+ */
+where: CountWhere[]
+/**
  * The latest first.
  */
 bursts: BurstHead[]
@@ -3622,6 +3634,26 @@ undo: (string | null)
  * What would be done again.
  */
 redo: (string | null)
+}
+/**
+ * What is so of the bursts that are counted.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "countWhere".
+ */
+export interface CountWhere {
+/**
+ * What they are counted by.
+ */
+by: ("rush" | "hold" | "area" | "tuning" | "heeded" | "shutter" | "distance" | "body" | "lens" | "support" | "outing" | "month" | "promised")
+/**
+ * Its value; empty where nobody knows.
+ */
+value: string
+/**
+ * As a person reads it.
+ */
+words: string
 }
 /**
  * Whether a file is known.
@@ -3741,26 +3773,6 @@ most: number
  * Frames that would tell as much, each by itself.
  */
 worth: number
-}
-/**
- * What is so of the bursts that are counted.
- * 
- * This interface was referenced by `Answers`'s JSON-Schema
- * via the `definition` "countWhere".
- */
-export interface CountWhere {
-/**
- * What they are counted by.
- */
-by: ("rush" | "hold" | "area" | "tuning" | "heeded" | "shutter" | "distance" | "body" | "lens" | "support" | "outing" | "month" | "promised")
-/**
- * Its value; empty where nobody knows.
- */
-value: string
-/**
- * As a person reads it.
- */
-words: string
 }
 /**
  * A row of a table of counts.
@@ -4012,6 +4024,30 @@ other: CountRate
 } | null)
 }
 /**
+ * What frames are lost to.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "countLoss".
+ */
+export interface CountLoss {
+/**
+ * To what.
+ */
+loss: ("motion" | "shake" | "focus" | "out" | "light" | "unclear")
+/**
+ * As a person reads it.
+ */
+words: string
+/**
+ * Share of frames expected to be lost to it.
+ */
+promised: number
+/**
+ * Share of frames lost to it.
+ */
+found: number
+}
+/**
  * What was promised beside what was found.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -4100,6 +4136,10 @@ worth: number
 }[]
 } | null)
 /**
+ * What frames of all are lost to.
+ */
+losses: CountLoss[]
+/**
  * Those with the most frames first.
  * 
  * Items: A rush.
@@ -4132,27 +4172,8 @@ usually_least: number
 usually_most: number
 /**
  * Each that there is any of.
- * 
- * Items: What frames are lost to.
  */
-losses: {
-/**
- * To what.
- */
-loss: ("motion" | "shake" | "focus" | "out" | "light" | "unclear")
-/**
- * As a person reads it.
- */
-words: string
-/**
- * Share of frames expected to be lost to it.
- */
-promised: number
-/**
- * Share of frames lost to it.
- */
-found: number
-}[]
+losses: CountLoss[]
 }[]
 }
 /**

@@ -66,6 +66,23 @@ export const stabiliserUses = [
   {"value":"panning","words":"panning mode","note":""},
 ] as const;
 
+/** What bursts are counted by; whether its values have an order of their own. */
+export const countedBy = [
+  {"value":"rush","words":"rush","note":"","ordered":false},
+  {"value":"hold","words":"hold","note":"","ordered":false},
+  {"value":"area","words":"AF area","note":"","ordered":false},
+  {"value":"tuning","words":"tracking","note":"","ordered":false},
+  {"value":"heeded","words":"set as planned","note":"","ordered":false},
+  {"value":"shutter","words":"shutter","note":"","ordered":true},
+  {"value":"distance","words":"distance","note":"","ordered":true},
+  {"value":"body","words":"body","note":"","ordered":false},
+  {"value":"lens","words":"lens","note":"","ordered":false},
+  {"value":"support","words":"support","note":"","ordered":false},
+  {"value":"outing","words":"outing","note":"","ordered":false},
+  {"value":"month","words":"month","note":"","ordered":true},
+  {"value":"promised","words":"promise","note":"","ordered":true},
+] as const;
+
 /** How long the shutter stays pressed. */
 export const bursts = [
   {"value":"single","words":"single frames","note":""},

@@ -1,5 +1,6 @@
 import { FrameMark } from "./FrameMark";
-import { pictureOf, verdictWords, type BurstFrame } from "./log";
+import { verdictWords, type BurstFrame } from "./log";
+import { SmallPicture } from "./SmallPicture";
 
 /** Brings a frame of the strip into sight, and leaves the page where it is. */
 const intoSight = (button: HTMLElement | null): void => {
@@ -36,7 +37,7 @@ export function FrameStrip({
             }}
             onClick={() => onGo(number)}
           >
-            <img src={pictureOf(one.id, "whole")} alt="" loading="lazy" />
+            <SmallPicture frame={one} alt="" lazy />
             <span className={one.eye === null ? "strip-mark" : "strip-mark eyed"}>
               <FrameMark verdict={one.eye ?? one.verdict} />
               {number + 1}

@@ -1,4 +1,5 @@
 import { pictureOf, verdictWords, type BurstFrame } from "./log";
+import { SmallPicture } from "./SmallPicture";
 import { Subject } from "./Subject";
 
 type Props = {
@@ -29,7 +30,7 @@ export function Light({ frame, before, isClose, touching, version, onTouched, on
   return (
     <div className="light">
       <figure className="whole" style={{ aspectRatio: `${frame.width} / ${frame.height}` }}>
-        <img src={pictureOf(frame.id, "whole")} alt={`${frame.name}, ${verdictWords[frame.eye ?? frame.verdict]}`} />
+        <SmallPicture frame={frame} alt={`${frame.name}, ${verdictWords[frame.eye ?? frame.verdict]}`} />
         <Subject
           key={`${frame.id} ${touching}`}
           frame={frame}

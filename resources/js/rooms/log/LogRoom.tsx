@@ -1,10 +1,15 @@
 import { useParams } from "react-router-dom";
 import { BurstGate } from "./BurstGate";
+import { CountsPage } from "./CountsPage";
+import { PromisesPage } from "./PromisesPage";
 import { Shelf } from "./Shelf";
 import "./log.css";
+import "./counts.css";
 
-/** What came home: taken in, measured, judged by eye. */
+/** What came home: taken in, measured, judged by eye, counted, and held against what was promised. */
 export default function LogRoom() {
   const { id } = useParams();
+  if (id === "counts") return <CountsPage />;
+  if (id === "promises") return <PromisesPage />;
   return id === undefined ? <Shelf /> : <BurstGate key={id} id={id} />;
 }

@@ -1,5 +1,5 @@
 import { useInfiniteQuery } from "@tanstack/react-query";
-import { Link } from "react-router-dom";
+import { Link, useLocation, useNavigate } from "react-router-dom";
 import { request } from "../../api/client";
 import { useMedia } from "../../ui/useMedia";
 import { useTitle } from "../../ui/useTitle";
@@ -7,8 +7,12 @@ import { Empty } from "../scaffold/Empty";
 import { Agreement } from "./Agreement";
 import { FrameMark } from "./FrameMark";
 import { Intake } from "./Intake";
+import { narrowed, queryOf, whereOf } from "./counts";
 import { LetGo } from "./LetGo";
-import { dayOf, pageKey, pictureOf, timeOf, type BurstHead, type LogPage } from "./log";
+import { LogHead } from "./LogHead";
+import { Narrowing } from "./Narrowing";
+import { SmallPicture } from "./SmallPicture";
+import { dayOf, pageKey, timeOf, type BurstHead, type LogPage } from "./log";
 
 /** So many frames of a burst are shown in the list. */
 const SHOWN = 7;
@@ -17,11 +21,13 @@ const SHOWN_NARROW = 4;
 /** Everything that came home, burst by burst, the latest first. */
 export function Shelf() {
   useTitle(null);
+  const { search } = useLocation();
+  const navigate = useNavigate();
+  const where = whereOf(new URLSearchParams(search));
   const pages = useInfiniteQuery({
-    queryKey: pageKey,
+    queryKey: [...pageKey, where],
     initialPageParam: null as string | null,
-    queryFn: ({ pageParam }) =>
-      request<LogPage>("GET", pageParam === null ? "log" : `log?before=${encodeURIComponent(pageParam)}`),
+    queryFn: ({ pageParam }) => request<LogPage>("GET", `log${queryOf(where, { before: pageParam })}`),
     getNextPageParam: (last) => last.next,
     staleTime: 0,
   });
@@ -36,9 +42,20 @@ export function Shelf() {
   const days = [...new Set(bursts.map((one) => dayOf(one.clock)))];
   return (
     <div className="log-room">
-      <h1 className="log-title">What came home</h1>
+      <LogHead title="What came home" at="bursts" />
       <Intake known={first.intake} />
-      {bursts.length === 0 && (
+      {where.length > 0 && (
+        <p className="counts-sentence">
+          Bursts of{" "}
+          <Narrowing
+            where={where}
+            told={first.where}
+            onChange={(by, value) => void navigate(`/log${queryOf(narrowed(where, by, value))}`)}
+          />
+        </p>
+      )}
+      {bursts.length === 0 && where.length > 0 && <p className="empty">No burst is like that.</p>}
+      {bursts.length === 0 && where.length === 0 && (
         <Empty title="Nothing has come home yet.">
           <p>
             A plan promises, a rehearsal expects; only frames tell. Each photograph you bring is measured where its
@@ -104,7 +121,7 @@ function BurstRow({ burst }: { burst: BurstHead }) {
         <span className="burst-strip">
           {shown.map((frame) => (
             <span key={frame.id} className="burst-thumb">
-              <img src={pictureOf(frame.id, "whole")} alt="" loading="lazy" />
+              <SmallPicture frame={frame} alt="" lazy />
               <FrameMark verdict={frame.eye ?? frame.verdict} named />
             </span>
           ))}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Log\Promises;
+use App\Log\Tallies;
+use App\Models\RushRecord;
+use App\Models\User;
+use App\Shoot\MadeUpLog;
+use Illuminate\Console\Command;
+use Illuminate\Database\Eloquent\Collection;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Fills the log of an account with frames that nobody has taken, to try it at its size. */
+final class HoldLogMadeUp extends Command
+{
+    /** Rushes they are made up for. */
+    private const RUSHES = 12;
+
+    protected $signature = 'hold:log-made-up {account : Address of the account, with rushes of its own} {frames : How many}
+        {--seed=1 : Another seed, another log}';
+
+    protected $description = 'Fills the log of an account with frames that nobody has taken and that have no pictures';
+
+    public function handle(Promises $promises, Tallies $tallies): int
+    {
+        $address = $this->argument('account');
+        $user = User::query()
+            ->where('email', User::address(is_string($address) ? $address : ''))
+            ->first();
+        if ($user === null) {
+            $this->error('There is no account of this address.');
+
+            return self::INVALID;
+        }
+        /** @var Collection<int, RushRecord> $rushes */
+        $rushes = $user->rushes()->with(RushRecord::WITH_KIT)->orderBy('id')->limit(self::RUSHES)->get();
+        $kept = array_values(array_filter(array_map(static fn (RushRecord $rush) => $promises->of($rush, $user), $rushes->all())));
+        if ($kept === []) {
+            $this->error('The account has no rush with a plan.');
+
+            return self::INVALID;
+        }
+        $begun = hrtime(true);
+        $log = new MadeUpLog($user, $kept, $tallies, new Randomizer(new Xoshiro256StarStar((int) $this->option('seed'))));
+        $log->write((int) $this->argument('frames'), function (int $frames): void {
+            if ($frames % 20_000 < 1200) {
+                $this->output->write("\r{$frames} frames");
+            }
+        });
+        $this->line(sprintf("\r%d frames in %.0f s", (int) $this->argument('frames'), (hrtime(true) - $begun) / 1e9));
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log;
+
+use App\Models\OutingRecord;
+use Illuminate\Support\Facades\DB;
+
+/** A day out that is planned, moved or taken away after its frames came home counts them anew. */
+final readonly class OutingObserver
+{
+    public function __construct(private BurstKeeper $bursts) {}
+
+    public function saved(OutingRecord $outing): void
+    {
+        $before = $outing->getOriginal('day');
+        $this->count($outing, is_string($before) ? [$outing->day, $before] : [$outing->day]);
+    }
+
+    public function deleted(OutingRecord $outing): void
+    {
+        $this->count($outing, [$outing->day]);
+    }
+
+    /** @param  list<string>  $days */
+    private function count(OutingRecord $outing, array $days): void
+    {
+        foreach (array_unique($days) as $day) {
+            $ids = OutingsOfBursts::on($outing->user_id, $day);
+            if ($ids === []) {
+                continue;
+            }
+            DB::transaction(function () use ($outing, $ids): void {
+                $outing->user()->first()?->inTurn();
+                foreach ($ids as $id) {
+                    $this->bursts->recount($id);
+                }
+            });
+        }
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shoot;
+
+use App\Log\Tallies;
+use App\Models\BurstRecord;
+use App\Models\PromiseRecord;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use RushHold\Log\Counts\BurstFacts;
+use RushHold\Log\FrameFacts;
+use RushHold\Sharpness\FrameVerdict;
+
+/**
+ * A long log without pictures, to try the counts at their size: bursts of the rushes of an account, whose frames live and die together.
+ * The same seed gives the same shares.
+ */
+final class MadeUpLog
+{
+    /** Frames of a burst, from and to, and bursts of a day. */
+    private const FRAMES = [3, 25];
+
+    private const BURSTS_A_DAY = 60;
+
+    /** Bursts written in one go. */
+    private const BURSTS = 80;
+
+    /** How far the share of a burst strays from what was promised. */
+    private const STRAYS = 0.35;
+
+    private const LOST = [FrameVerdict::Soft, FrameVerdict::Moved, FrameVerdict::Elsewhere, FrameVerdict::Shaken, FrameVerdict::Out];
+
+    private int $number = 0;
+
+    /**
+     * @param  list<PromiseRecord>  $promises  what was shot under, one after another
+     */
+    public function __construct(
+        private readonly User $user,
+        private readonly array $promises,
+        private readonly Tallies $tallies,
+        private readonly \Random\Randomizer $dice,
+    ) {}
+
+    /** @param  \Closure(int): void  $tell  hears how many frames there are by now */
+    public function write(int $frames, \Closure $tell): void
+    {
+        $at = Carbon::parse('2024-03-02 06:00:00');
+        while ($this->number < $frames) {
+            DB::transaction(function () use ($frames, &$at): void {
+                $this->user->inTurn();
+                $rows = ['bursts' => [], 'frames' => [], 'counted' => []];
+                for ($burst = 0; $burst < self::BURSTS && $this->number < $frames; $burst++) {
+                    $this->burst($at, $rows);
+                    $at = $at->copy()->addSeconds(intdiv(10 * 3600, self::BURSTS_A_DAY));
+                    if ($at->hour >= 16) {
+                        $at = $at->addDay()->setTime(6, 0);
+                    }
+                }
+                DB::table('bursts')->insert($rows['bursts']);
+                foreach (array_chunk($rows['frames'], 500) as $some) {
+                    DB::table('frames')->insert($some);
+                }
+                DB::table('counted')->insert($rows['counted']);
+            });
+            $tell($this->number);
+        }
+        DB::transaction(function (): void {
+            $this->user->inTurn();
+            $this->tallies->again($this->user);
+        });
+    }
+
+    /** @param  array{bursts: list<array<string, mixed>>, frames: list<array<string, mixed>>, counted: list<array<string, mixed>>}  $rows */
+    private function burst(Carbon $at, array &$rows): void
+    {
+        $promise = $this->promises[$this->dice->getInt(0, count($this->promises) - 1)];
+        $value = $promise->value();
+        $clock = $at->format('Y-m-d\TH:i:s');
+        $facts = new FrameFacts(
+            takenAt: $clock,
+            shutterS: $value->shutterS * 2 ** $this->dice->getInt(-1, 1),
+            fNumber: $value->fNumber,
+            iso: 800,
+            focalMm: 500,
+            distanceM: round($value->workM * (0.5 + 1.5 * $this->chance()), 2),
+            body: ['Skerry One', 'Skerry Half'][$this->dice->getInt(0, 1)],
+            lens: 'Sandbar 500 f/5.6',
+        );
+        $share = max(0.02, min(0.98, (float) $value->share() + self::STRAYS * (2 * $this->chance() - 1)));
+        $burst = (new BurstRecord())->forceFill([
+            'id' => strtolower((string) Str::ulid()),
+            'user_id' => $this->user->id,
+            'rush_id' => $promise->rush_id,
+            'promise_id' => $promise->id,
+            'body' => (string) $facts->body,
+            'lens' => (string) $facts->lens,
+            'began_at' => $at,
+            'ended_at' => $at->copy()->addSeconds(2),
+            'clock' => $clock,
+            'frames' => $this->dice->getInt(...self::FRAMES),
+            'keepers' => 0,
+            'eyed' => 0,
+            'created_at' => $at,
+            'updated_at' => $at,
+        ]);
+        $verdicts = [];
+        for ($frame = 0; $frame < $burst->frames; $frame++) {
+            $kept = $this->chance() < $share;
+            $verdict = $kept ? FrameVerdict::Sharp : self::LOST[$this->dice->getInt(0, count(self::LOST) - 1)];
+            $burst->keepers += $kept ? 1 : 0;
+            $verdicts['/'.$verdict->value] = ($verdicts['/'.$verdict->value] ?? 0) + 1;
+            $rows['frames'][] = $this->frame($burst, $facts, $verdict, $at->copy()->addMilliseconds(80 * $frame));
+        }
+        $rows['bursts'][] = $burst->getAttributes();
+        $counted = BurstFacts::of($promise->rush_id, null, $burst->body, $burst->lens, $clock, $facts, $value);
+        $rows['counted'][] = Tallies::row($burst, $counted, $verdicts, 0);
+    }
+
+    /** From 0 to 1. */
+    private function chance(): float
+    {
+        return $this->dice->getInt(0, 1_000_000) / 1_000_000;
+    }
+
+    /** @return array<string, mixed> */
+    private function frame(BurstRecord $burst, FrameFacts $facts, FrameVerdict $verdict, Carbon $at): array
+    {
+        $this->number++;
+        $px = $verdict === FrameVerdict::Sharp ? 1.1 : 6.4;
+        $time = $at->format('Y-m-d H:i:s.v');
+
+        return [
+            'id' => strtolower((string) Str::ulid()),
+            'user_id' => $this->user->id,
+            'burst_id' => $burst->id,
+            'hash' => hash('sha256', $burst->id.$this->number),
+            'name' => sprintf('SHOAL_%07d.jpg', $this->number),
+            'taken_at' => $time,
+            'width' => 6000,
+            'height' => 4000,
+            'facts' => (string) json_encode(['taken_at' => $at->format('Y-m-d\TH:i:s.v')] + $facts->toArray()),
+            'measured' => (string) json_encode([
+                'box' => ['x' => 2600, 'y' => 1700, 'width' => 800, 'height' => 600],
+                'subject' => ['iso_px' => $px, 'motion_px' => 0, 'motion_deg' => 0, 'misfit' => 0, 'line_helps' => 0],
+                'around' => null,
+                'discs' => null,
+                'close' => new \stdClass(),
+                'dark' => 40,
+                'bright' => 200,
+                'burnt' => 0,
+            ]),
+            'found_by' => 'file',
+            'total_px' => $px,
+            'floor_px' => 0,
+            'limit_px' => 2.0,
+            'verdict' => $verdict->value,
+            'confidence' => 0.95,
+            'held_by' => $this->user->id,
+            'picture' => bin2hex($this->dice->getBytes(16)),
+            'picture_bytes' => 0,
+            'crop' => null,
+            'created_at' => $time,
+            'updated_at' => $time,
+        ];
+    }
+}

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Log\Counting;
+use App\Log\Promises;
+use App\Log\Tallies;
+use App\Models\OutingRecord;
+use App\Models\PromiseRecord;
+use App\Models\User;
+use App\Shoot\MadeUpLog;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+use RushHold\Log\Counts\Cell;
+use RushHold\Log\Counts\Dimension;
+use Tests\Support\Frames;
+use Tests\Support\People;
+
+beforeEach(function () {
+    $this->folder = storage_path('test/files-of-log-tests');
+    config(['filesystems.disks.files.root' => $this->folder]);
+    Storage::forgetDisk('files');
+    $this->user = People::someone();
+    $this->actingAs($this->user);
+});
+
+afterEach(fn () => (new Illuminate\Filesystem\Filesystem())->deleteDirectory($this->folder));
+
+/** A long log of this person, for as many rushes. */
+function madeUp(User $user, int $frames, int $rushes = 2): void
+{
+    $promises = [];
+    for ($rush = 0; $rush < $rushes; $rush++) {
+        $promises[] = app(Promises::class)->of(People::rushOf($user), $user);
+        // another promise, as if its plan had been changed since
+        $promises[] = PromiseRecord::query()->find(tap(end($promises)->replicate(), static function (PromiseRecord $copy) use ($rush): void {
+            $copy->fingerprint = md5("another {$rush}");
+            $copy->document = (object) (['sharp' => 2.0, 'area' => 'wide-zone'] + (array) $copy->document);
+            $copy->save();
+        })->id);
+    }
+    $log = new MadeUpLog($user, $promises, app(Tallies::class), new Randomizer(new Xoshiro256StarStar(7)));
+    $log->write($frames, static fn (int $frames) => null);
+}
+
+/** An outing on the day of the frames. */
+function outingOn(User $user, string $name): OutingRecord
+{
+    $outing = People::outingOf($user);
+    $outing->fill(['name' => $name, 'day' => '2026-05-23', 'document' => (object) (['rushes' => []] + (array) $outing->document)])->save();
+
+    return $outing;
+}
+
+/** @return array<string, list<int>> */
+function plainly(array $cells): array
+{
+    $plain = array_map(static fn (Cell $cell): array => array_values($cell->toArray()), $cells);
+    ksort($plain);
+
+    return $plain;
+}
+
+it('counts what comes home, by what it was shot with and for what', function () {
+    $burst = Frames::burst($this->user);
+    $told = fn (string $query): array => $this->getJson("/api/log/counts?{$query}")->assertOk()->json();
+    expect($told('by=body')['rows'])
+        ->toHaveCount(1)
+        ->and($told('by=body')['rows'][0])
+        ->toMatchArray(['value' => 'Skerry One', 'words' => 'Skerry One', 'frames' => 3, 'keepers' => 2, 'bursts' => 1])
+        ->and($told('by=shutter')['rows'][0]['words'])
+        ->toBe('1/2000')
+        ->and($told('by=rush')['rows'][0])
+        ->toMatchArray(['value' => '', 'words' => 'no rush yet']);
+    // one frame tells hardly anything, and says so
+    expect($told('by=body')['whole']['least'])->toBeLessThan(0.2);
+    $rush = People::rushOf($this->user);
+    $this->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $rush->id])->assertOk();
+    expect($told('by=rush')['rows'][0])
+        ->toMatchArray(['value' => $rush->id, 'words' => $rush->name, 'frames' => 3])
+        ->and($told('by=area&rush='.$rush->id)['rows'][0]['words'])
+        ->not->toBe('not known')
+        ->and($told('by=area&rush=')['rows'])
+        ->toBe([])
+        ->and($told("by=area&and=month&rush={$rush->id}&body=Skerry+One")['rows'][0])
+        ->toMatchArray(['other' => '2026-05', 'other_words' => 'May 2026', 'frames' => 3]);
+    // an act taken back is as if it had not been
+    $this->postJson('/api/log/undo')->assertOk();
+    expect($told('by=rush')['rows'])
+        ->toHaveCount(1)
+        ->and($told('by=rush')['rows'][0]['value'])
+        ->toBe('');
+    // by the person's verdict before the machine's
+    $frame = $burst->inOrder()[0];
+    $this->putJson("/api/frames/{$frame->id}/eye", ['verdict' => 'moved'])->assertOk();
+    expect($told('by=body')['rows'][0]['keepers'])->toBe(1);
+    expect($this->getJson('/api/log/agreement')->json('pairs'))->toBe([['eye' => 'moved', 'verdict' => $frame->verdict->value, 'count' => 1]]);
+    $this->deleteJson("/api/bursts/{$burst->id}")->assertNoContent();
+    expect(app(Tallies::class)->all($this->user))
+        ->toBe([])
+        ->and($told('by=body')['whole']['frames'])
+        ->toBe(0);
+});
+
+it('adds up the same however it is asked, from scratch, and after everything that can be done to a burst', function () {
+    madeUp($this->user, 700);
+    $bursts = $this->user->bursts()->orderBy('id')->get();
+    // joined, split, judged, taken back, deleted
+    $this->postJson("/api/bursts/{$bursts[0]->id}/join", ['with' => $bursts[1]->id])->assertOk();
+    $this->postJson("/api/bursts/{$bursts[2]->id}/split", ['frame' => $bursts[2]->inOrder()[1]->id])->assertOk();
+    $this->postJson("/api/bursts/{$bursts[3]->id}/agree")->assertOk();
+    $this->putJson("/api/bursts/{$bursts[4]->id}/rush", ['rush_id' => null])->assertOk();
+    $this->postJson('/api/log/undo')->assertOk();
+    $this->deleteJson("/api/bursts/{$bursts[5]->id}")->assertNoContent();
+    $kept = app(Tallies::class)->all($this->user);
+    Artisan::call('hold:tally', ['--account' => $this->user->email]);
+    expect(trim(Artisan::output()))->toBe('0 bursts counted that were not, 0 counts put right');
+    expect(app(Tallies::class)->all($this->user))->toEqual($kept);
+    // what is read from the sums is what is added up now, by one thing, by two, and of what else is so
+    $all = Counting::of($this->user);
+    expect($all->whole()->frames)->toBe($this->user->frames()->count());
+    foreach ([[Dimension::Area, Dimension::Shutter], [Dimension::Month, Dimension::Rush], [Dimension::Body, Dimension::Promised]] as [$by, $of]) {
+        foreach ($all->by($of) as $value => $cell) {
+            $some = Counting::of($this->user, [$of->value => (string) $value]);
+            $again = Counting::of($this->user, [$of->value => (string) $value, 'lens' => 'Sandbar 500 f/5.6']);
+            expect(plainly($some->by($by)))
+                ->toBe(plainly($again->by($by)))
+                ->and($some->whole())
+                ->toEqual($cell)
+                ->and(array_reduce($some->by($by), static fn (Cell $sum, Cell $one): Cell => $sum->plus($one), new Cell()))
+                ->toEqual($cell)
+                ->and($some->losses())
+                ->toEqual($again->losses());
+        }
+    }
+    expect(array_sum(array_map(array_sum(...), $all->losses())))->toBe($all->whole()->frames - $all->whole()->keepers);
+    // a sum that has gone wrong is found and put right
+    DB::table('tallies')->where('user_id', $this->user->id)->where('kind', Dimension::Area->kind())->limit(1)->increment('keepers');
+    Artisan::call('hold:tally', ['--account' => $this->user->email]);
+    expect(trim(Artisan::output()))->toBe('0 bursts counted that were not, 1 counts put right');
+    // what was taken in before anything was counted is counted
+    DB::table('counted')->where('user_id', $this->user->id)->delete();
+    DB::table('tallies')->where('user_id', $this->user->id)->delete();
+    Artisan::call('hold:tally', ['--account' => $this->user->email]);
+    expect(app(Tallies::class)->all($this->user))->toEqual($kept);
+});
+
+it('compares two set-ups, over all and within the same rushes', function () {
+    madeUp($this->user, 900);
+    $areas = array_column($this->getJson('/api/log/counts?by=area')->json('rows'), 'value');
+    $told = $this->getJson("/api/log/counts/compare?by=area&one={$areas[0]}&other={$areas[1]}")->assertOk()->json();
+    expect($told['more'])
+        ->toEqualWithDelta($told['one']['share'] - $told['other']['share'], 1e-9)
+        ->and($told['is_told'])
+        ->toBe($told['least'] > 0 || $told['most'] < 0)
+        ->and($told['paired']['rushes'])
+        ->toHaveCount(2)
+        ->and($told['words'])
+        ->not->toBe('');
+    // of what nobody has shot there is nothing to say
+    $none = $this->getJson("/api/log/counts/compare?by=area&one={$areas[0]}&other=spot")->assertOk()->json();
+    expect($none['bursts_to_tell'])
+        ->toBeNull()
+        ->and($none['words'])
+        ->toContain('nothing has come home yet')
+        ->and($none['paired'])
+        ->toBeNull();
+    $this->getJson("/api/log/counts/compare?by=area&one={$areas[0]}&other={$areas[0]}")->assertUnprocessable();
+    $this->getJson('/api/log/counts/compare?by=area&one=spot')->assertUnprocessable();
+});
+
+it('holds what was promised against what came home, and keeps the promise when the plan changes', function () {
+    $burst = Frames::burst($this->user);
+    expect($this->getJson('/api/log/promises')->assertOk()->json('calibration'))->toBeNull();
+    $rush = People::rushOf($this->user);
+    $this->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $rush->id])->assertOk();
+    $told = $this->getJson('/api/log/promises')->json();
+    $estimate = $this->getJson("/api/rushes/{$rush->id}/rehearsal")->json();
+    expect($told['rushes'])
+        ->toHaveCount(1)
+        ->and($told['rushes'][0]['promised'])
+        ->toEqualWithDelta($estimate['sharp'] / $estimate['frames'], 1e-6)
+        ->and($told['rushes'][0]['found'])
+        ->toMatchArray(['frames' => 3, 'keepers' => 2])
+        ->and($told['calibration']['score'])
+        ->toBeBetween(0, 1)
+        ->and(array_sum(array_column($told['losses'], 'found')))
+        ->toEqualWithDelta(1 / 3, 1e-9);
+    $this->putJson("/api/rushes/{$rush->id}", People::edit($rush, ['motion' => ['speed_mps' => 30]]) + ['write_id' => 'w'])->assertOk();
+    expect($this->getJson('/api/log/promises')->json('rushes.0.promised'))->toBe($told['rushes'][0]['promised']);
+    // of some bursts only: what is lost is theirs too
+    $none = $this->getJson('/api/log/promises?month=2020-01')->assertOk()->json();
+    expect($none['calibration'])
+        ->toBeNull()
+        ->and($none['losses'])
+        ->toBe([]);
+    expect($this->getJson('/api/log/promises?month=2026-05')->json('losses'))->toEqual($told['losses']);
+});
+
+it('finds the outing of a burst, also one that is written down or moved later', function () {
+    $burst = Frames::burst($this->user);
+    $outings = fn (): array => array_column($this->getJson('/api/log/counts?by=outing')->json('rows'), 'words');
+    expect($outings())->toBe(['on no outing']);
+    $outing = outingOn($this->user, 'Spring tide');
+    expect($outings())->toBe(['Spring tide']);
+    $outing->fill(['day' => '2026-05-24'])->save();
+    expect($outings())->toBe(['on no outing']);
+    $outing->fill(['day' => '2026-05-23'])->save();
+    // of two on one day it is the one that its rush was expected on
+    $other = outingOn($this->user, 'Slalom');
+    expect($outings())->toBe(['on no outing']);
+    $rush = People::rushOf($this->user);
+    $other->fill(['document' => (object) (['rushes' => [(object) ['id' => 'a', 'rush_id' => $rush->id]]] + (array) $other->document)])->save();
+    $this->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $rush->id])->assertOk();
+    expect($outings())->toBe(['Slalom']);
+    $other->delete();
+    expect($outings())->toBe(['Spring tide']);
+});
+
+it('shows the bursts behind a count, page after page', function () {
+    madeUp($this->user, 900);
+    $value = $this->getJson('/api/log/counts?by=body')->json('rows.0');
+    $query = 'body='.rawurlencode($value['value']);
+    $ids = [];
+    for ($next = null; $next !== false;) {
+        $page = $this->getJson("/api/log?{$query}".($next === null ? '' : '&before='.rawurlencode($next)))->assertOk()->json();
+        expect($page['where'])->toBe([['by' => 'body', 'value' => $value['value'], 'words' => $value['words']]]);
+        array_push($ids, ...array_column($page['bursts'], 'id'));
+        $next = $page['next'] ?? false;
+    }
+    $there = $this->user->bursts()->where('body', $value['value'])->orderByDesc('began_at')->orderByDesc('id')->pluck('id')->all();
+    expect($ids)->toBe($there);
+});
+
+it('says what is wrong with what is asked', function (string $path, string $pointer) {
+    expect($this->getJson($path)->assertUnprocessable()->json('faults.0.pointer'))->toBe($pointer);
+})->with([
+    'by what there is not' => ['/api/log/counts?by=luck', '/by'],
+    'twice the same' => ['/api/log/counts?by=area&and=area', '/and'],
+    'a list' => ['/api/log/counts?by[]=area', '/by'],
+    'too long' => ['/api/log/counts?body='.str_repeat('x', 121), '/body'],
+    'no text' => ['/api/log?body=%C3%28', '/body'],
+]);
+
+it('tells nobody of another person\'s frames', function () {
+    $burst = Frames::burst($this->user);
+    $rush = People::rushOf($this->user);
+    $this->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $rush->id])->assertOk();
+    $stranger = People::someone('Stranger');
+    $this->actingAs($stranger);
+    expect($this->getJson('/api/log/counts?by=body')->json('rows'))
+        ->toBe([])
+        ->and($this->getJson("/api/log/counts?rush={$rush->id}")->json('where.0.words'))
+        ->toBe('a rush that is gone')
+        ->and($this->getJson('/api/log/promises')->json('rushes'))
+        ->toBe([])
+        ->and($this->getJson('/api/log?body=Skerry+One')->json('bursts'))
+        ->toBe([]);
+});
