@@ -12,6 +12,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\TestServer;
 
@@ -174,6 +175,41 @@ abstract class BrowserTestCase extends TestCase
         $window->wait(15, 50)->until(static fn (): bool => $shown() === null, "Waited for “{$label}” to close");
     }
 
+    /** @return list<string> serious findings of axe on the page as it stands */
+    public function axe(RemoteWebDriver $window): array
+    {
+        $window->executeScript((string) file_get_contents(self::root().'/node_modules/axe-core/axe.min.js'));
+
+        $found = $window->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).join(" | "))))',
+        );
+
+        return array_values($found);
+    }
+
+    /** What a command of the product prints. */
+    public function artisan(string ...$words): string
+    {
+        $command = 'instance test; artisan '.implode(' ', array_map(escapeshellarg(...), $words));
+        exec(sprintf('cd %s && bash -c %s 2>&1', escapeshellarg(self::root()), escapeshellarg('. bin/lib.sh; '.$command)), $out, $exit);
+        self::assertSame(0, $exit, implode("\n", $out));
+
+        return implode("\n", $out);
+    }
+
+    /** Goes on by the Tab key until what has the focus reads so. */
+    public function tabTo(RemoteWebDriver $window, string $words): void
+    {
+        $asked = 'const e = document.activeElement; return e === document.body ? "" : (e.ariaLabel ?? e.innerText ?? "").trim()';
+        for ($press = 0; $press < 200; $press++) {
+            if (str_contains((string) $window->executeScript($asked), $words)) {
+                return;
+            }
+            $this->keys($window, WebDriverKeys::TAB);
+        }
+        self::fail("The Tab key never came to “{$words}”");
+    }
+
     /** Stops the test server, or starts it again where it was. */
     public function server(string $do): void
     {
@@ -310,8 +346,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->one($window, "[data-word={$word}]")->click();
         $input = $this->one($window, "[data-editor={$word}] input");
-        $input->sendKeys([\Facebook\WebDriver\WebDriverKeys::CONTROL, 'a']);
-        $input->sendKeys([\Facebook\WebDriver\WebDriverKeys::NULL, $number, \Facebook\WebDriver\WebDriverKeys::ENTER]);
+        $input->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $input->sendKeys([WebDriverKeys::NULL, $number, WebDriverKeys::ENTER]);
         $window
             ->wait(15, 50)
             ->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor]')) === []);
