@@ -31,6 +31,27 @@ final readonly class AimWander
             ? $assumptions->value('aim.late.'.$photographer->skill->value)
             : $assumptions->value('aim.late.unpanned');
         $followM = $rush->travel->crossingMps() * $lateS;
+        [$jinkM, $upM] = self::ofSubject($rush, $assumptions);
+        [$entryX, $entryY] = $arrived ? [0.0, 0.0] : self::entry($rush, $assumptions->value('aim.entry'));
+
+        return new self(
+            sqrt($holdM ** 2 + $followM ** 2 + $jinkM ** 2 + ($entryX * $framing->frameWidthM) ** 2),
+            sqrt(
+                $holdM ** 2 +
+                    ($followM * $assumptions->value('aim.upwards')) ** 2 +
+                    $upM ** 2 +
+                    ($entryY * $framing->frameHeightM) ** 2,
+            ),
+        );
+    }
+
+    /**
+     * What the subject adds by itself, whoever follows it: its jinks until they are answered, and its bob.
+     *
+     * @return array{float, float} sideways and upwards, in metres
+     */
+    public static function ofSubject(Rush $rush, Assumptions $assumptions): array
+    {
         $speed = $rush->travel->speedMps;
         $reactionS = $assumptions->value('person.reaction');
         $jinkM =
@@ -39,19 +60,8 @@ final readonly class AimWander
                 : $assumptions->erraticness($rush->pattern) * $speed * $reactionS;
         $bobM = $assumptions->bob($rush->kind()->gait) * $speed * $assumptions->value('aim.bob');
         $flies = in_array($rush->kind()->family, [Family::Bird, Family::Small], true);
-        $upwards = $flies ? 1.0 : $assumptions->value('aim.grounded');
-        [$entryX, $entryY] = $arrived ? [0.0, 0.0] : self::entry($rush, $assumptions->value('aim.entry'));
 
-        return new self(
-            sqrt($holdM ** 2 + $followM ** 2 + $jinkM ** 2 + ($entryX * $framing->frameWidthM) ** 2),
-            sqrt(
-                $holdM ** 2 +
-                    ($followM * $assumptions->value('aim.upwards')) ** 2 +
-                    ($jinkM * $upwards) ** 2 +
-                    $bobM ** 2 +
-                    ($entryY * $framing->frameHeightM) ** 2,
-            ),
-        );
+        return [$jinkM, hypot($jinkM * ($flies ? 1.0 : $assumptions->value('aim.grounded')), $bobM)];
     }
 
     /**

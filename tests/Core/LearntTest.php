@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Assumptions\Assumptions;
+use RushHold\Document\Reader;
+use RushHold\Log\Learnt\Habits;
+use RushHold\Log\Learnt\HandLearner;
+use RushHold\Log\Learnt\LearntFigure;
+use RushHold\Log\Learnt\PanLearner;
+use RushHold\Log\Learnt\ShotUnder;
+use RushHold\Log\Learnt\Sight;
+use RushHold\Rehearsal\Estimate\Margin;
+use Tests\Support\Documents;
+use Tests\Support\HabitsPlayed;
+
+/** @return list<array<string, mixed>> terns that pass fast, ones that pass slower, and what hardly moves */
+function learntFrom(): array
+{
+    return [
+        Documents::rush(),
+        Documents::rush(['motion' => ['speed_mps' => 9, 'bearing_deg' => 90, 'pattern' => 'steady']]),
+        Documents::rush(['motion' => ['speed_mps' => 0.5, 'bearing_deg' => 90, 'pattern' => 'steady']]),
+    ];
+}
+
+/** Habits of one of twenty people: every second pans poorly and aims well, the others the opposite. */
+function habitsOf(int $person): array
+{
+    $more = 0.01 * ($person % 5);
+
+    return $person % 2 === 1
+        ? ['panning.settled' => 0.6 + $more, 'aim.handheld' => 0.0012, 'aim.late.settled' => 0.015 + $more / 10, 'aim.recover.settled' => 0.12]
+        : ['panning.settled' => 0.95 - $more, 'aim.handheld' => 0.005, 'aim.late.settled' => 0.05 - $more / 5, 'aim.recover.settled' => 0.35];
+}
+
+/** @return array<string, LearntFigure> by name */
+function named(array $figures): array
+{
+    return array_combine(array_map(static fn (LearntFigure $one): string => $one->name, $figures), $figures);
+}
+
+it('recognises the habits of twenty people, and plans that know them bring more', function () {
+    $covered = array_fill_keys(array_keys(habitsOf(0)), 0);
+    $assumed = $learnt = [];
+    for ($person = 0; $person < 20; $person++) {
+        $habits = habitsOf($person);
+        $played = new HabitsPlayed($habits, $person + 1);
+        $figures = named(Habits::of($played->sights(learntFrom(), 30)));
+        foreach ($habits as $name => $true) {
+            $covered[$name] += $figures[$name]->least <= $true && $true <= $figures[$name]->most ? 1 : 0;
+            // on the right side of what was assumed, and nearer to what is true
+            expect(abs($figures[$name]->value - $true))->toBeLessThan(abs($figures[$name]->assumed - $true), "{$name} of {$person}");
+        }
+        $own = array_map(static fn (LearntFigure $one): float => $one->value, $figures);
+        foreach (learntFrom() as $rush) {
+            $assumed[$person] = ($assumed[$person] ?? 0) + array_sum($played->brings($rush, [], 30));
+            $learnt[$person] = ($learnt[$person] ?? 0) + array_sum($played->brings($rush, $own, 30));
+        }
+    }
+    expect(min($covered))->toBeGreaterThanOrEqual(18, (string) json_encode($covered));
+    $margin = Margin::between($learnt, $assumed);
+    expect($margin->mean - $margin->half)->toBeGreaterThan(0);
+});
+
+it('keeps to what was assumed where frames tell nothing else, and says how many tell', function () {
+    expect(Habits::of([]))->toBe([]);
+    $one = (new HabitsPlayed(['panning.settled' => 0.4], 3))->sights([learntFrom()[1]], 1);
+    $pan = named((new PanLearner())->figures($one, Assumptions::defaults()))['panning.settled'];
+    expect($pan->value)
+        ->toBeBetween(0.4, 0.85)
+        ->and($pan->bursts)
+        ->toBe(1)
+        ->and($pan->most - $pan->least)
+        ->toBeGreaterThan(0.1);
+    // who has chosen a figure is held against that one
+    $chosen = named(Habits::of($one, ['panning.settled' => 0.5]))['panning.settled'];
+    expect($chosen->assumed)->toBe(0.5);
+});
+
+it('knows how late a hand follows the focus, from the width of its discs', function () {
+    $shot = ShotUnder::kept(Reader::of(['followed' => 0.35, 'closing' => 0] + ShotUnder::of(Documents::plan(['motion' => ['bearing_deg' => 0.0]]))->toArray()));
+    $dice = new Random\Randomizer(new Random\Engine\Mt19937(4));
+    $sights = [];
+    $lagS = 0.3;
+    for ($frame = 0; $frame < 240; $frame++) {
+        $burst = intdiv($frame, 6);
+        $focalM = $shot->focalMm / 1000;
+        $off = abs(bell($dice)) * $shot->closingAtMps($shot->workM) * $lagS * (1 - 0.35);
+        $disc = (1000 * $focalM ** 2 * $off) / (5.6 * $shot->workM * ($shot->workM - $focalM));
+        $sights[] = new Sight("{$frame}", "{$burst}", 'a', $shot, 0.1 * $frame, $shot->workM, 1 / 1000, 5.6, null, 0.0, $disc, null, null);
+    }
+    $figure = (new HandLearner())->figures($sights, Assumptions::defaults())[0];
+    expect($figure->name)
+        ->toBe('hand.lag')
+        ->and($figure->value)
+        ->toEqualWithDelta($lagS, 0.045)
+        ->and($figure->least <= $lagS && $lagS <= $figure->most)
+        ->toBeTrue();
+    // what does not come nearer tells nothing of it
+    $still = ShotUnder::of(Documents::plan(['motion' => ['bearing_deg' => 90.0]]));
+    expect((new HandLearner())->figures([new Sight('1', '1', 'a', $still, 0.0, $still->workM, 1 / 1000, 5.6, null, 0.0, 1.0, null, null)], Assumptions::defaults()))->toBe([]);
+    expect(ShotUnder::kept(Reader::of($still->toArray())))->toEqual($still);
+});
