@@ -14,6 +14,7 @@ use App\Http\Controllers\GearController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitFileController;
 use App\Http\Controllers\LayoutController;
+use App\Http\Controllers\LearntController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\PlaceController;
@@ -135,12 +136,14 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::get('log/agreement', [LogController::class, 'agreement']);
         Route::get('log/counts', [CountController::class, 'index']);
         Route::get('log/counts/compare', [CountController::class, 'compare']);
+        Route::get('log/learnt', [LearntController::class, 'index'])->middleware('heavy');
+        Route::put('log/learnt/{name}', [LearntController::class, 'update'])->where('name', '[a-z._-]{1,60}');
         Route::get('log/promises', [CountController::class, 'promises']);
         Route::post('log/undo', [LogController::class, 'undo']);
         Route::post('log/redo', [LogController::class, 'redo']);
         Route::post('log/let-go', [LogController::class, 'letGo'])->middleware('throttle:new');
         Route::get('bursts/{burst}', [BurstController::class, 'show']);
-        Route::put('bursts/{burst}/rush', [BurstController::class, 'rush']);
+        Route::put('bursts/{burst}/rush', [BurstController::class, 'rush'])->middleware('heavy');
         Route::put('bursts/{burst}/subject', [BurstController::class, 'subject']);
         Route::post('bursts/{burst}/split', [BurstController::class, 'split']);
         Route::post('bursts/{burst}/join', [BurstController::class, 'join']);
@@ -160,6 +163,7 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::post('rushes/{rush}/duplicate', [RushController::class, 'duplicate'])->middleware('throttle:new');
         Route::get('rushes/{rush}/plan', [PlanController::class, 'show']);
         Route::get('rushes/{rush}/tips', [PlanController::class, 'tips'])->middleware('throttle:search');
+        Route::get('rushes/{rush}/assumed', [PlanController::class, 'assumed'])->middleware('throttle:search');
         Route::get('rushes/{rush}/map', [PlanController::class, 'map'])->middleware(['throttle:search', 'heavy']);
         Route::get('rushes/{rush}/schools', [PlanController::class, 'schools'])->middleware([
             'throttle:search',

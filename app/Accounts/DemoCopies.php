@@ -37,6 +37,7 @@ final readonly class DemoCopies
         'frames' => 'user_id',
         'counted' => 'user_id',
         'tallies' => 'user_id',
+        'learnt' => 'user_id',
         'versions' => 'user_id',
     ];
 
@@ -68,6 +69,7 @@ final readonly class DemoCopies
                 'password' => self::nobodys(),
                 'settings' => $demo->settings,
                 'assumptions' => $demo->assumptions,
+                'learnt' => $demo->learnt,
                 'demo_until' => Carbon::now()->addHours((int) config('rushhold.demo_hours')),
             ]);
             self::copy($demo->id, $copy->id);

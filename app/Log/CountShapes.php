@@ -10,6 +10,8 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use RushHold\Log\Counts\Calibration;
 use RushHold\Log\Counts\Cell;
+use RushHold\Log\Counts\ComparisonWords;
+use RushHold\Log\Counts\CountWords;
 use RushHold\Log\Counts\Difference;
 use RushHold\Log\Counts\Dimension;
 use RushHold\Log\Counts\Loss;
@@ -18,8 +20,6 @@ use RushHold\Log\Counts\Promise;
 use RushHold\Log\Counts\Rate;
 use RushHold\Log\Counts\Tenth;
 use RushHold\Rehearsal\Verdict;
-use RushHold\Wording\ComparisonWords;
-use RushHold\Wording\CountWords;
 
 /** What is told of counts. */
 final readonly class CountShapes
@@ -38,10 +38,8 @@ final readonly class CountShapes
     {
         $counting = Counting::of($user, $where);
         $whole = $counting->whole();
-        $crossed = $and === null
-            ? array_map(static fn (string $value, Cell $cell): array => [$value, '', $cell], self::names($counting->by($by)), $counting->by($by))
-            : $counting->crossed($by, $and);
-        usort($crossed, static fn (array $a, array $b): int => $b[2]->frames <=> $a[2]->frames ?: $a[0] <=> $b[0] ?: $a[1] <=> $b[1]);
+        $crossed = $counting->crossed($by, $and);
+        usort($crossed, self::largest(...));
         $shown = array_slice($crossed, 0, self::ROWS);
         $words = $this->words($user, $by, array_column($shown, 0));
         $others = $and === null ? [] : $this->words($user, $and, array_column($shown, 1));
@@ -145,6 +143,15 @@ final readonly class CountShapes
         ];
     }
 
+    /**
+     * @param  array{string, string, Cell}  $a
+     * @param  array{string, string, Cell}  $b
+     */
+    private static function largest(array $a, array $b): int
+    {
+        return [$b[2]->frames, $a[0], $a[1]] <=> [$a[2]->frames, $b[0], $b[1]];
+    }
+
     /** @return array{bursts: int, frames: int, keepers: int, share: float, least: float, most: float, worth: float} */
     public static function rate(Rate $rate): array
     {
@@ -193,7 +200,8 @@ final readonly class CountShapes
                 Dimension::Outing => 'an outing that is gone',
                 default => $value,
             };
-            $words[$value] = CountWords::value($dimension, $value === '' ? '' : (string) ($names[$value] ?? $gone), $user->units());
+            $name = $value === '' ? '' : (string) ($names[$value] ?? $gone);
+            $words[$value] = CountWords::value($dimension, $name, $user->units());
         }
 
         return $words;
@@ -233,11 +241,10 @@ final readonly class CountShapes
     /** @return list<array<string, mixed>> of each rush what was promised, what was found, and what frames were lost to */
     private function rushes(User $user, Counting $counting): array
     {
-        $found = array_filter($counting->by(Dimension::Rush), static fn (string|int $rush): bool => $rush !== '', ARRAY_FILTER_USE_KEY);
         $promised = $this->promised($user, $counting->promises());
         $lost = $counting->losses();
         // of a rush without a plan nothing was promised
-        $found = array_intersect_key($found, $promised);
+        $found = array_intersect_key($counting->by(Dimension::Rush), $promised);
         uasort($found, static fn (Cell $a, Cell $b): int => $b->frames <=> $a->frames);
         $found = array_slice($found, 0, self::RUSHES, true);
         $names = $this->words($user, Dimension::Rush, self::names($found));

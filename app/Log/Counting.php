@@ -54,11 +54,15 @@ final readonly class Counting
         return $cells;
     }
 
-    /** @return list<array{string, string, Cell}> by the values of two dimensions */
-    public function crossed(Dimension $by, Dimension $and): array
+    /** @return list<array{string, string, Cell}> by the values of two dimensions, or of one and nothing */
+    public function crossed(Dimension $by, ?Dimension $and): array
     {
         return array_map(
-            static fn (\stdClass $row): array => [(string) $row->one, (string) $row->other, Tallies::cell($row)],
+            static fn (\stdClass $row): array => [
+                (string) $row->one,
+                $and === null ? '' : (string) $row->other,
+                Tallies::cell($row),
+            ],
             $this->rows($by, $and),
         );
     }

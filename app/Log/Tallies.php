@@ -135,7 +135,13 @@ final readonly class Tallies
 
     public static function cell(\stdClass $row): Cell
     {
-        return new Cell((int) $row->bursts, (int) $row->frames, (int) $row->keepers, (int) $row->squares, (int) $row->parts);
+        return new Cell(
+            (int) $row->bursts,
+            (int) $row->frames,
+            (int) $row->keepers,
+            (int) $row->squares,
+            (int) $row->parts,
+        );
     }
 
     /**

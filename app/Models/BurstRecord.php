@@ -28,6 +28,7 @@ use Illuminate\Support\Carbon;
  * @property int $keepers by the person's verdict, where there is none by the machine's
  * @property int $eyed how many a person has judged
  * @property User $user
+ * @property ?PromiseRecord $promise
  */
 final class BurstRecord extends Model
 {

@@ -20,7 +20,8 @@ use RushHold\Wording\Units;
  * @property string $email
  * @property string $password
  * @property array<string, mixed> $settings
- * @property array<string, float> $assumptions
+ * @property array<string, float> $assumptions as the person has chosen them
+ * @property ?array<string, array{value: float, frames: int}> $learnt figures of the person's own frames that are used in place of those, by name
  * @property ?array<string, array<string, string|float>> $subjects those of the account's own, by name
  * @property bool $is_demo the demo everybody gets a copy of; nobody signs in to it
  * @property ?Carbon $demo_until when this copy of the demo goes; null for an account of its own
@@ -37,7 +38,7 @@ final class User extends Account
         'letters' => ['on', 'off'],
     ];
 
-    protected $fillable = ['name', 'email', 'password', 'settings', 'assumptions', 'subjects', 'is_demo', 'demo_until'];
+    protected $fillable = ['name', 'email', 'password', 'settings', 'assumptions', 'learnt', 'subjects', 'is_demo', 'demo_until'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -47,6 +48,7 @@ final class User extends Account
             'password' => 'hashed',
             'settings' => 'array',
             'assumptions' => 'array',
+            'learnt' => 'array',
             'subjects' => 'array',
             'is_demo' => 'boolean',
             'demo_until' => 'datetime',
@@ -183,8 +185,16 @@ final class User extends Account
         return Units::from($this->allSettings()['units']);
     }
 
+    /** @return array<string, float> figures that are not as they are assumed to be: the person's own frames' before those they have chosen */
+    public function figures(): array
+    {
+        $learnt = array_map(static fn (array $own): float => (float) $own['value'], $this->learnt ?? []);
+
+        return $learnt + $this->assumptions;
+    }
+
     public function assumed(): Assumptions
     {
-        return Assumptions::kept($this->assumptions);
+        return Assumptions::kept($this->figures());
     }
 }

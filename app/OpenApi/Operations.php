@@ -183,7 +183,7 @@ final class Operations
         }
 
         return [
-            'GET log' => new Operation('A page of bursts, the latest first; before= is what “next” of the page before says.', 'logPage', scope: Scope::Read, query: ['before' => 'What “next” of the page before says.', ...$where]),
+            'GET log' => new Operation('A page of bursts, the latest first; before= is what “next” of the page before says.', 'logPage', scope: Scope::Read, query: ['before' => 'What “next” of the page before says.', 'of' => 'Only bursts that tell this figure of one’s own.', ...$where]),
             'GET log/intake' => new Operation('What is being taken in.', 'logState', scope: Scope::Read),
             'DELETE log/intake' => new Operation('Stops taking in, and lets go of what waits; what has been taken in stays.', 'logState', scope: Scope::Write),
             'GET log/known/{hash}' => new Operation('Whether a file has been taken in before.', 'logKnown', scope: Scope::Read),
@@ -191,6 +191,8 @@ final class Operations
             'GET log/counts' => new Operation('Shares of sharp frames by one thing or two, with their intervals, of those bursts of which what else is asked is so.', 'logCounts', scope: Scope::Read, query: ['by' => 'What they are counted by.', 'and' => 'What else, or none.', ...$where]),
             'GET log/counts/compare' => new Operation('Two values of what bursts are counted by, one beside the other.', 'logCompared', scope: Scope::Read, query: ['by' => 'What they are values of.', 'one' => 'The one.', 'other' => 'The other.', ...$where]),
             'GET log/promises' => new Operation('What rehearsals have promised beside what came home.', 'logPromises', scope: Scope::Read, query: $where),
+            'GET log/learnt' => new Operation('Figures of the person’s own frames, beside what is assumed.', 'logLearnt', scope: Scope::Read),
+            'PUT log/learnt/{name}' => new Operation('Whether one of these is used in place of what is assumed.', 'logLearnt', ['is_on?' => ['type' => 'boolean']], Scope::Write),
             'POST log/undo' => new Operation('Takes back what was done in the log last.', 'logTurned', scope: Scope::Write),
             'POST log/redo' => new Operation('Does again what was taken back last.', 'logTurned', scope: Scope::Write),
             'POST log/let-go' => new Operation('Lets the pieces of frames taken before a day go.', 'logLetGo', ['before' => ['type' => 'string', 'pattern' => '^[0-9]{4}-[0-9]{2}-[0-9]{2}$']], Scope::Write),
@@ -227,6 +229,7 @@ final class Operations
             'POST rushes/{rush}/duplicate' => new Operation('Copies a rush.', 'rushWhole', self::CREATION, Scope::Write, 201),
             'GET rushes/{rush}/plan' => new Operation('The plan of a rush (plan/1).', 'plan', scope: Scope::Read),
             'GET rushes/{rush}/tips' => new Operation('What would change the answer.', 'tips', scope: Scope::Read, orNothing: true),
+            'GET rushes/{rush}/assumed' => new Operation('What the plan would be with assumed figures in place of the person’s own.', 'planAssumed', scope: Scope::Read),
             'GET rushes/{rush}/map' => new Operation('The answer for other distances and speeds.', 'map', scope: Scope::Read, orNothing: true),
             'GET rushes/{rush}/schools' => new Operation('The rush answered by each school of practice.', 'schools', scope: Scope::Read),
             'POST plans' => new Operation('Plans a rush/1 and a kit/1 that are sent along; nothing is kept.', 'plan', self::RUSH + ['kit' => ['$ref' => 'rush-hold:/schemas/kit.json']], Scope::Read),

@@ -40,7 +40,7 @@ final readonly class DayCache
     /** @param  array<string, mixed>  $document  outing/1 of that outing, for who needs it as well */
     public function composed(OutingRecord $outing, array $document, User $user): DayRecord
     {
-        $fingerprint = md5((string) json_encode([self::RECKONING, $document, $user->assumptions]));
+        $fingerprint = md5((string) json_encode([self::RECKONING, $document, $user->figures()]));
         $kept = $outing->reckoned;
         $units = $user->units();
         $stands = $kept !== null && $kept->fingerprint === $fingerprint;

@@ -100,6 +100,19 @@ final readonly class PlanCache
     }
 
     /**
+     * The same as if nothing were known of the person's own frames.
+     *
+     * @throws Fault when the documents or the kit do not allow one
+     */
+    public function planAssumed(RushRecord $rush, User $user): Plan
+    {
+        $plain = clone $user;
+        $plain->learnt = null;
+
+        return $this->planOf($rush, $plain);
+    }
+
+    /**
      * The plan of a kept rush as it would be in another light; what was tried in a rehearsal stays with the light it was tried in.
      *
      * @throws Fault when the kit does not allow one
@@ -112,7 +125,7 @@ final readonly class PlanCache
     /** @param  array<mixed>  $kit */
     private static function fingerprintOf(RushRecord $rush, array $kit, User $user): string
     {
-        return md5((string) json_encode([self::PLANNER, $rush->document, $kit, $user->assumptions, $rush->dials]));
+        return md5((string) json_encode([self::PLANNER, $rush->document, $kit, $user->figures(), $rush->dials]));
     }
 
     /**
@@ -130,7 +143,7 @@ final readonly class PlanCache
             return [
                 $this->reckoning->json(
                     'The plan',
-                    ['figures' => $user->assumptions],
+                    ['figures' => $user->figures()],
                     static fn (): array => PlanDocument::of($plan, [], $user->units()),
                 ),
                 ['shutter_s' => $hold->shutterS, 'f_number' => $hold->fNumber, 'iso' => $hold->iso],
@@ -150,7 +163,7 @@ final readonly class PlanCache
     {
         return $this->reckoning->of(
             'The plan',
-            ['rush' => $rush, 'kit' => $kit, 'figures' => $user->assumptions, 'dials' => $dials?->toArray()],
+            ['rush' => $rush, 'kit' => $kit, 'figures' => $user->figures(), 'dials' => $dials?->toArray()],
             fn (): Plan => $this->planner->plan($rush, $kit, $user->assumed(), $dials),
         );
     }

@@ -223,7 +223,7 @@ final readonly class RehearsalCache
             [
                 'rush' => $rush->document,
                 'kit' => $rush->kit->document($rush->focal_mm),
-                'figures' => $user->assumptions,
+                'figures' => $user->figures(),
             ],
             static function () use ($reckon): array {
                 $told = $reckon();

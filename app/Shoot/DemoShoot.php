@@ -64,6 +64,14 @@ final readonly class DemoShoot implements RunHandler
     /** @param  array<string, mixed>  $state  where it was put down */
     public function of(User $demo, array $state): DemoShootWork
     {
-        return new DemoShootWork($demo, $this->plans, $this->reader, $this->keeper, $this->bursts, $this->promises, $state);
+        return new DemoShootWork(
+            $demo,
+            $this->plans,
+            $this->reader,
+            $this->keeper,
+            $this->bursts,
+            $this->promises,
+            $state,
+        );
     }
 }

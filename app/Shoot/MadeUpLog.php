@@ -32,7 +32,13 @@ final class MadeUpLog
     /** How far the share of a burst strays from what was promised. */
     private const STRAYS = 0.35;
 
-    private const LOST = [FrameVerdict::Soft, FrameVerdict::Moved, FrameVerdict::Elsewhere, FrameVerdict::Shaken, FrameVerdict::Out];
+    private const LOST = [
+        FrameVerdict::Soft,
+        FrameVerdict::Moved,
+        FrameVerdict::Elsewhere,
+        FrameVerdict::Shaken,
+        FrameVerdict::Out,
+    ];
 
     private int $number = 0;
 

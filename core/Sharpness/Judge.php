@@ -13,7 +13,7 @@ final readonly class Judge
     private const SPREAD = 0.25;
 
     /** Less movement than this is never called one, in px. */
-    private const LEAST_PX = 3.0;
+    public const LEAST_PX = 3.0;
 
     /** A subject whose brightest twentieth is darker is too dark; one of which so much is as bright as can be, too bright. */
     private const DARK = 70;

@@ -17,7 +17,9 @@ final class Matrix
     {
         $size = count($rows);
         foreach ($rows as $at => $row) {
-            $rows[$at] = [...$row, ...array_map(static fn (int $column): float => $column === $at ? 1.0 : 0.0, range(0, $size - 1))];
+            $one = array_fill(0, $size, 0.0);
+            $one[$at] = 1.0;
+            $rows[$at] = [...$row, ...$one];
         }
         for ($step = 0; $step < $size; $step++) {
             $best = $step;
@@ -37,6 +39,6 @@ final class Matrix
             }
         }
 
-        return array_values(array_map(static fn (array $row): array => array_slice($row, $size), $rows));
+        return array_map(static fn (array $row): array => array_slice($row, $size), $rows);
     }
 }

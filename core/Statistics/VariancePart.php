@@ -9,7 +9,7 @@ final readonly class VariancePart
 {
     /**
      * @param  int  $frames  in which it is much of what was measured
-     * @param  int  $groups  of these
+     * @param  list<string>  $groups  they are in
      * @param  float  $worth  frames that what was assumed counts as beside them
      */
     public function __construct(
@@ -17,7 +17,7 @@ final readonly class VariancePart
         public float $least,
         public float $most,
         public int $frames,
-        public int $groups,
+        public array $groups,
         public float $worth,
     ) {}
 }

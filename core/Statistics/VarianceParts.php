@@ -46,8 +46,8 @@ final readonly class VarianceParts
     public static function of(array $sighted, array $assumed, float $worth): self
     {
         $keptOut = [];
-        for ($round = 0; $round < 3; $round++) {
-            $alone = self::fitted($sighted, $assumed, array_fill(0, count($assumed), 1.0));
+        $alone = self::fitted($sighted, $assumed, array_fill(0, count($assumed), 1.0));
+        for ($round = 1; $round < 3; $round++) {
             $in = array_values(array_filter($sighted, static fn (Sighted $one): bool => ! self::isOut($one, $alone)));
             if (count($in) === count($sighted)) {
                 break;
@@ -57,6 +57,7 @@ final readonly class VarianceParts
                 array_filter($sighted, static fn (Sighted $one): bool => self::isOut($one, $alone)),
             ));
             $sighted = $in;
+            $alone = self::fitted($sighted, $assumed, array_fill(0, count($assumed), 1.0));
         }
         $spread = self::errors($sighted, $alone, array_fill(0, count($assumed), 1.0));
         $worths = [];
@@ -69,7 +70,7 @@ final readonly class VarianceParts
         $parts = [];
         foreach ($squares as $part => $square) {
             [$frames, $groups] = self::telling($sighted, $squares, $part);
-            $reach = Student::of(max(1.0, $groups - 1 + $worths[$part])) * $errors[$part];
+            $reach = Student::of(max(1.0, count($groups) - 1 + $worths[$part])) * $errors[$part];
             $parts[] = new VariancePart(
                 $square,
                 $square * exp(-$reach),
@@ -100,15 +101,18 @@ final readonly class VarianceParts
             // the assumed figure pulls like so many frames of it
             $pulls = [];
             foreach ($squares as $part => $square) {
-                $pulls[] = array_sum(array_column($slopes, $part)) + ($worths[$part] / 2) * ($assumed[$part] / $square - 1);
+                $pulls[] =
+                    array_sum(array_column($slopes, $part)) +
+                    ($worths[$part] / 2) * ($assumed[$part] / $square - 1);
             }
-            $moved = 0.0;
+            [$moved, $next] = [0.0, []];
             foreach ($back as $part => $row) {
                 $step = array_sum(array_map(static fn (float $one, float $pull): float => $one * $pull, $row, $pulls));
                 $step = max(-self::STRIDE, min(self::STRIDE, $step));
-                $squares[$part] *= exp($step);
+                $next[] = $squares[$part] * exp($step);
                 $moved = max($moved, abs($step));
             }
+            $squares = $next;
             if ($moved < self::CLOSE) {
                 break;
             }
@@ -147,7 +151,7 @@ final readonly class VarianceParts
             $known[$part][$part] += $worths[$part] / 2;
         }
 
-        return [$slopes, $known];
+        return [$slopes, array_map(array_values(...), $known)];
     }
 
     /**
@@ -217,7 +221,7 @@ final readonly class VarianceParts
     /**
      * @param  list<Sighted>  $sighted
      * @param  list<float>  $squares
-     * @return array{int, int} frames, and groups of them, in which a part is much of the whole
+     * @return array{int, list<string>} frames, and groups of them, in which a part is much of the whole
      */
     private static function telling(array $sighted, array $squares, int $part): array
     {
@@ -228,7 +232,7 @@ final readonly class VarianceParts
             }
         }
 
-        return [array_sum($groups), count($groups)];
+        return [array_sum($groups), array_map(strval(...), array_keys($groups))];
     }
 
     /** @param  list<float>  $squares */

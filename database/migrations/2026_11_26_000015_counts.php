@@ -45,6 +45,26 @@ return new class extends Migration
                 $table->index(['user_id', $column, 'began_at'], "counted_by_{$column}");
             }
         });
+        Schema::table('users', function (Blueprint $table): void {
+            // figures of the person's own frames that are used, with the frames that tell them, by name
+            $table->json('learnt')->nullable()->after('assumptions');
+        });
+        Schema::create('learnt', function (Blueprint $table): void {
+            $table->foreignId('user_id')->constrained()->cascadeOnDelete();
+            $table->string('name', 60);
+            $table->double('assumed');
+            $table->double('value');
+            $table->double('least');
+            $table->double('most');
+            $table->float('worth');
+            $table->unsignedInteger('frames');
+            $table->mediumText('bursts');
+            $table->mediumText('kept_out');
+            $table->boolean('is_on')->default(false);
+            // of what it was told from
+            $table->char('fingerprint', 32);
+            $table->primary(['user_id', 'name']);
+        });
         Schema::create('tallies', function (Blueprint $table): void {
             $table->foreignId('user_id')->constrained()->cascadeOnDelete();
             $table->unsignedSmallInteger('kind');
@@ -62,6 +82,8 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('tallies');
+        Schema::dropIfExists('learnt');
+        Schema::table('users', fn (Blueprint $table) => $table->dropColumn('learnt'));
         Schema::dropIfExists('counted');
         Schema::table('bursts', function (Blueprint $table): void {
             $table->dropConstrainedForeignId('promise_id');

@@ -7,6 +7,8 @@ use RushHold\Log\Counts\Bands;
 use RushHold\Log\Counts\BurstFacts;
 use RushHold\Log\Counts\Calibration;
 use RushHold\Log\Counts\Cell;
+use RushHold\Log\Counts\ComparisonWords;
+use RushHold\Log\Counts\CountWords;
 use RushHold\Log\Counts\Difference;
 use RushHold\Log\Counts\Dimension;
 use RushHold\Log\Counts\HoldKey;
@@ -17,8 +19,6 @@ use RushHold\Log\Counts\Rate;
 use RushHold\Log\FrameFacts;
 use RushHold\Rehearsal\Verdict;
 use RushHold\Sharpness\FrameVerdict;
-use RushHold\Wording\ComparisonWords;
-use RushHold\Wording\CountWords;
 use RushHold\Wording\Units;
 use Tests\Support\Documents;
 

@@ -70,7 +70,7 @@ it('keeps to what was assumed where frames tell nothing else, and says how many 
     expect($pan->value)
         ->toBeBetween(0.4, 0.85)
         ->and($pan->bursts)
-        ->toBe(1)
+        ->toHaveCount(1)
         ->and($pan->most - $pan->least)
         ->toBeGreaterThan(0.1);
     // who has chosen a figure is held against that one

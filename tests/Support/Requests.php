@@ -65,6 +65,7 @@ final class Requests
         'POST api/outings/{outing}/undo' => ['revision'],
         'POST api/outings/{outing}/redo' => ['revision'],
         'DELETE api/log/intake' => [],
+        'PUT api/log/learnt/{name}' => ['is_on'],
         'POST api/log/undo' => [],
         'POST api/log/redo' => [],
         'POST api/log/let-go' => ['before'],

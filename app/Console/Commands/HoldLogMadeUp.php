@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Log\Promises;
 use App\Log\Tallies;
+use App\Models\PromiseRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Shoot\MadeUpLog;
@@ -20,7 +21,8 @@ final class HoldLogMadeUp extends Command
     /** Rushes they are made up for. */
     private const RUSHES = 12;
 
-    protected $signature = 'hold:log-made-up {account : Address of the account, with rushes of its own} {frames : How many}
+    protected $signature = 'hold:log-made-up {account : Address of the account, with rushes}
+        {frames : How many}
         {--seed=1 : Another seed, another log}';
 
     protected $description = 'Fills the log of an account with frames that nobody has taken and that have no pictures';
@@ -38,14 +40,19 @@ final class HoldLogMadeUp extends Command
         }
         /** @var Collection<int, RushRecord> $rushes */
         $rushes = $user->rushes()->with(RushRecord::WITH_KIT)->orderBy('id')->limit(self::RUSHES)->get();
-        $kept = array_values(array_filter(array_map(static fn (RushRecord $rush) => $promises->of($rush, $user), $rushes->all())));
+        $kept = [];
+        foreach ($rushes as $rush) {
+            $kept[] = $promises->of($rush, $user);
+        }
+        $kept = array_values(array_filter($kept, static fn (?PromiseRecord $one): bool => $one !== null));
         if ($kept === []) {
             $this->error('The account has no rush with a plan.');
 
             return self::INVALID;
         }
         $begun = hrtime(true);
-        $log = new MadeUpLog($user, $kept, $tallies, new Randomizer(new Xoshiro256StarStar((int) $this->option('seed'))));
+        $dice = new Randomizer(new Xoshiro256StarStar((int) $this->option('seed')));
+        $log = new MadeUpLog($user, $kept, $tallies, $dice);
         $log->write((int) $this->argument('frames'), function (int $frames): void {
             if ($frames % 20_000 < 1200) {
                 $this->output->write("\r{$frames} frames");

@@ -267,6 +267,7 @@ final readonly class AccountController extends Controller
             'email' => $user->email,
             'settings' => $user->allSettings(),
             'assumptions' => (object) $user->assumptions,
+            'learnt' => (object) ($user->learnt ?? []),
             'subjects' => (object) ($user->subjects ?? []),
             'demo_until' => $user->demo_until?->toIso8601ZuluString(),
         ];

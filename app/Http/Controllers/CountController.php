@@ -26,9 +26,7 @@ final readonly class CountController extends Controller
             throw UnknownChoice::of('and', $and->value, ['something else than “by”']);
         }
 
-        return new JsonResponse(
-            ['as_of' => self::asOf()] + $this->shapes->rates($this->user($request), $by, $and, CountedBy::where($asked)),
-        );
+        return self::told($this->shapes->rates($this->user($request), $by, $and, CountedBy::where($asked)));
     }
 
     public function compare(Request $request): JsonResponse
@@ -41,16 +39,22 @@ final readonly class CountController extends Controller
             throw UnknownChoice::of('other', $other, ['another value than “one”']);
         }
 
-        return new JsonResponse(
-            ['as_of' => self::asOf()] + $this->shapes->compared($this->user($request), $by, $one, $other, CountedBy::where($asked)),
-        );
+        $where = CountedBy::where($asked);
+
+        return self::told($this->shapes->compared($this->user($request), $by, $one, $other, $where));
     }
 
     public function promises(Request $request): JsonResponse
     {
-        return new JsonResponse(
-            ['as_of' => self::asOf()] + $this->shapes->promises($this->user($request), CountedBy::where(CountedBy::asked($request))),
-        );
+        $where = CountedBy::where(CountedBy::asked($request));
+
+        return self::told($this->shapes->promises($this->user($request), $where));
+    }
+
+    /** @param  array<string, mixed>  $counts */
+    private static function told(array $counts): JsonResponse
+    {
+        return new JsonResponse(['as_of' => self::asOf()] + $counts);
     }
 
     private static function dimension(string $field, string $value): Dimension

@@ -12,6 +12,7 @@ use App\Log\Counting;
 use App\Log\CountShapes;
 use App\Log\FramePictures;
 use App\Log\Intakes;
+use App\Log\Learning;
 use App\Log\LogActs;
 use App\Log\LogShapes;
 use App\Log\Tallies;
@@ -51,7 +52,13 @@ final readonly class LogController extends Controller
         $user = $this->user($request);
         $before = $request->query('before');
         $where = CountedBy::where(CountedBy::asked($request));
-        $found = $this->page($user, $where, $before === null ? null : self::cursor($before));
+        $of = $request->query('of');
+        $found = $this->page(
+            $user,
+            $where,
+            is_string($of) ? $of : null,
+            $before === null ? null : self::cursor($before),
+        );
         $page = $found->take(self::PAGE);
         $last = $page->last();
 
@@ -146,10 +153,11 @@ final readonly class LogController extends Controller
 
     /**
      * @param  array<string, string>  $where  value of each dimension that is to be so
+     * @param  ?string  $of  name of a figure of one's own that they are to tell
      * @param  ?array{string, string}  $before  moment and id of the last burst of the page before
      * @return Collection<int, BurstRecord> the bursts of a page, and one more where there is another page
      */
-    private function page(User $user, array $where, ?array $before): Collection
+    private function page(User $user, array $where, ?string $of, ?array $before): Collection
     {
         // bursts that are to be like something are found by what they have been counted as, which is ordered by each
         [$ids, $id] = $where === []
@@ -158,6 +166,10 @@ final readonly class LogController extends Controller
         $ids->orderByDesc('began_at')
             ->orderByDesc($id)
             ->limit(self::PAGE + 1);
+        if ($of !== null) {
+            $telling = json_decode((string) Learning::rows($user)->where('name', $of)->value('bursts'), true);
+            $ids->whereIn($id, is_array($telling) ? $telling : []);
+        }
         if ($before !== null) {
             $ids->whereRaw("(began_at, {$id}) < (?, ?)", $before);
         }

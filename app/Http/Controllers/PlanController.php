@@ -12,12 +12,15 @@ use App\Problems\Problem;
 use App\Problems\ProblemException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
+use RushHold\Hold\HoldFields;
 use RushHold\Planning\Explore\PlanMap;
 use RushHold\Planning\Explore\SchoolComparison;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Planner;
+use RushHold\Wording\HoldWords;
 use RushHold\Wording\Plan\PlanDocument;
 use RushHold\Wording\Plan\SchoolsDocument;
 use RushHold\Wording\Units;
@@ -73,6 +76,39 @@ final readonly class PlanController extends Controller
         );
     }
 
+    /** What it would be with the assumed figures in place of those of the person's own frames. */
+    public function assumed(Request $request, RushRecord $rush): JsonResponse
+    {
+        $user = $this->user($request);
+        $plan = $this->planOf($request, $rush);
+        $other = $this->plans->planAssumed($rush, $user);
+
+        $reckon = static function (Plan $plan, Units $units) use ($user, $other): array {
+            $figures = [];
+            foreach (array_intersect_key($user->learnt ?? [], array_flip($plan->restsOn)) as $name => $own) {
+                $figures[] = [
+                    'name' => $name,
+                    'meaning' => Assumptions::all()[$name]->meaning,
+                    'frames' => $own['frames'],
+                ];
+            }
+
+            return [
+                'figures' => $figures,
+                'changes' => array_map(
+                    static fn (string $field): array => [
+                        'field' => HoldFields::FIELDS[$field],
+                        'yours' => HoldWords::word($field, $plan->hold, $units),
+                        'assumed' => HoldWords::word($field, $other->hold, $units),
+                    ],
+                    HoldFields::differences($plan->hold, $other->hold),
+                ),
+            ];
+        };
+
+        return $this->answerOf($plan, $request, $rush, 'The comparison', $reckon);
+    }
+
     /** The same rush answered by each school of practice. */
     public function schools(Request $request, RushRecord $rush): JsonResponse
     {
@@ -121,7 +157,7 @@ final readonly class PlanController extends Controller
         return JsonResponse::fromJsonString(
             $this->reckoning->json(
                 $what,
-                ['rush' => $rush->document, 'figures' => $this->user($request)->assumptions],
+                ['rush' => $rush->document, 'figures' => $this->user($request)->figures()],
                 static fn (): array => $reckon($plan, $units),
             ),
         );

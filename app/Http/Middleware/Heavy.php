@@ -28,6 +28,8 @@ final readonly class Heavy
         'cards/*/pdf',
         'outings/*/day',
         'outings/*/calendar',
+        'bursts/*/rush',
+        'log/learnt',
     ];
 
     public function __construct(private Turns $turns) {}

@@ -44,7 +44,9 @@ final readonly class BurstFacts
             Dimension::Tuning->value => (string) $promise?->tracking,
             Dimension::Heeded->value => self::heeded($frame, $promise),
             Dimension::Shutter->value => $shutterS === null || $shutterS <= 0 ? '' : (string) Bands::shutter($shutterS),
-            Dimension::Distance->value => $distanceM === null || $distanceM <= 0 ? '' : (string) Bands::distance($distanceM),
+            Dimension::Distance->value => $distanceM === null || $distanceM <= 0
+                    ? ''
+                    : (string) Bands::distance($distanceM),
             Dimension::Body->value => $body,
             Dimension::Lens->value => $lens,
             Dimension::Support->value => (string) $promise?->support,

@@ -6,6 +6,7 @@ namespace RushHold\Log\Counts;
 
 use RushHold\Document\Reader;
 use RushHold\Kit\FocusMode;
+use RushHold\Log\Learnt\ShotUnder;
 use RushHold\Planning\Plan;
 
 /** The plan that bursts were shot under, as far as they are counted by it, and what its rehearsal expected of a pass. */
@@ -20,6 +21,7 @@ final readonly class Promise
      * @param  float  $sharp  of them sharp
      * @param  int  $usuallyLeast  sharp frames of the middle half of the passes
      * @param  array<string, float>  $losses  frames of an average pass by what they die of
+     * @param  ShotUnder  $shot  what must be known of it to tell the person's habits
      */
     private function __construct(
         public string $hold,
@@ -34,6 +36,7 @@ final readonly class Promise
         public int $usuallyLeast,
         public int $usuallyMost,
         public array $losses,
+        public ShotUnder $shot,
     ) {}
 
     /** @param  Reader  $estimate  what its rehearsal told */
@@ -58,6 +61,7 @@ final readonly class Promise
             $estimate->whole('sharp_least'),
             $estimate->whole('sharp_most'),
             $losses,
+            ShotUnder::of($plan),
         );
     }
 
@@ -82,6 +86,7 @@ final readonly class Promise
             $kept->whole('usually_least'),
             $kept->whole('usually_most'),
             $losses,
+            ShotUnder::kept($kept->inside('shot')),
         );
     }
 
@@ -107,6 +112,7 @@ final readonly class Promise
             'usually_least' => $this->usuallyLeast,
             'usually_most' => $this->usuallyMost,
             'losses' => (object) $this->losses,
+            'shot' => (object) $this->shot->toArray(),
         ];
     }
 }

@@ -26,6 +26,7 @@ final readonly class AimLearner implements Learner
             }
         }
         $names = $sighted = [];
+        $upwards = $assumed->value('aim.upwards');
         foreach ($by as $together) {
             $bursts = count(array_unique(array_map(static fn (Sight $one): string => $one->burst, $together)));
             if ($bursts < self::BURSTS) {
@@ -43,10 +44,16 @@ final readonly class AimLearner implements Learner
                 foreach (
                     [
                         [(float) $sight->asideRad - $aside, $shot->jinkM, 1.0, $shot->sensorMm],
-                        [(float) $sight->aboveRad - $above, $shot->jinkUpM, $assumed->value('aim.upwards'), $shot->sensorHighMm],
+                        [(float) $sight->aboveRad - $above, $shot->jinkUpM, $upwards, $shot->sensorHighMm],
                     ] as [$off, $jinkM, $share, $sideMm]
                 ) {
-                    $sighted[] = [$sight, $off * $wider, ($jinkM / $sight->distanceM) ** 2, [$rest => 1.0, $late => ($share * $panRate) ** 2], $sideMm / 2 / $shot->focalMm];
+                    $sighted[] = [
+                        $sight,
+                        $off * $wider,
+                        ($jinkM / $sight->distanceM) ** 2,
+                        [$rest => 1.0, $late => ($share * $panRate) ** 2],
+                        $sideMm / 2 / $shot->focalMm,
+                    ];
                 }
             }
         }

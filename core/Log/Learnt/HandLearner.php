@@ -24,12 +24,19 @@ final readonly class HandLearner implements Learner
         $sighted = [];
         foreach ($sights as $sight) {
             $shot = $sight->shot;
-            if ($shot->followed === null || $shot->closingAtMps($sight->distanceM) < self::SLOWEST_MPS || $shot->followed >= 1 || $sight->discMm === null) {
+            if (
+                $shot->followed === null ||
+                $shot->followed >= 1 ||
+                $sight->discMm === null ||
+                $shot->closingAtMps($sight->distanceM) < self::SLOWEST_MPS
+            ) {
                 continue;
             }
             $focalM = $shot->focalMm / 1000;
             // the disc a plane one metre off makes: f² / (N·s·(s − f))
-            $mmPerM = (1000 * $focalM ** 2) / ($sight->fNumber * $sight->distanceM * max(1e-6, $sight->distanceM - $focalM));
+            $mmPerM =
+                (1000 * $focalM ** 2) /
+                ($sight->fNumber * $sight->distanceM * max(1e-6, $sight->distanceM - $focalM));
             $sighted[] = new Sighted(
                 $sight->burst,
                 $sight->id,

@@ -11,6 +11,7 @@ final readonly class LearntFigure
      * @param  string  $name  of the assumption
      * @param  float  $worth  frames that the assumed figure still counts as
      * @param  int  $frames  that tell it
+     * @param  list<string>  $bursts  they are in
      * @param  list<string>  $keptOut  frames that tell something else
      */
     public function __construct(
@@ -21,7 +22,7 @@ final readonly class LearntFigure
         public float $most,
         public float $worth,
         public int $frames,
-        public int $bursts,
+        public array $bursts,
         public array $keptOut,
     ) {}
 }

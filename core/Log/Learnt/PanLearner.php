@@ -22,7 +22,12 @@ final readonly class PanLearner implements Learner
         $groups = [];
         foreach ($sights as $sight) {
             $shot = $sight->shot;
-            if ($shot->panning && $shot->crossingAtMps($sight->distanceM) >= self::SLOWEST_MPS && $shot->erraticness < 1 && $sight->measuredMm > 0) {
+            if (
+                $shot->panning &&
+                $shot->crossingAtMps($sight->distanceM) >= self::SLOWEST_MPS &&
+                $shot->erraticness < 1 &&
+                $sight->measuredMm > 0
+            ) {
                 $groups[$shot->skill][(string) $shot->erraticness][] = self::sighted($sight);
             }
         }
@@ -50,11 +55,11 @@ final readonly class PanLearner implements Learner
         );
     }
 
-    /** @param  array<string, list<Sighted>>  $byErraticness  what is lost on the subject anyway differs, and so what each group tells */
+    /** @param  array<int|string, list<Sighted>>  $byErraticness  what is lost on the subject anyway differs, and so what each group tells */
     private function figure(string $name, array $byErraticness, Assumptions $assumed): LearntFigure
     {
         $usual = $assumed->value($name);
-        [$value, $low, $high, $weights, $frames, $bursts, $worth, $keptOut] = [0.0, 0.0, 0.0, 0.0, 0, 0, 0.0, []];
+        [$value, $low, $high, $weights, $frames, $bursts, $worth, $keptOut] = [0.0, 0.0, 0.0, 0.0, 0, [], 0.0, []];
         foreach ($byErraticness as $erraticness => $sighted) {
             $steady = 1 - (float) $erraticness;
             $fit = VarianceParts::of($sighted, [(1 - $usual * $steady) ** 2], self::WORTH);
@@ -66,7 +71,7 @@ final readonly class PanLearner implements Learner
             $high += $weight ** 2 * ($panned($part->least) - $panned($part->square)) ** 2;
             $weights += $weight;
             $frames += $part->frames;
-            $bursts += $part->groups;
+            array_push($bursts, ...$part->groups);
             $worth = max($worth, $part->worth);
             array_push($keptOut, ...$fit->keptOut);
         }
@@ -79,7 +84,7 @@ final readonly class PanLearner implements Learner
             $value / $weights + sqrt($high) / $weights,
             $worth,
             $frames,
-            $bursts,
+            array_values(array_unique($bursts)),
             $keptOut,
         );
     }

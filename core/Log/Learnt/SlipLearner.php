@@ -113,7 +113,7 @@ final readonly class SlipLearner implements Learner
     {
         $usual = max(self::SHORTEST_S, $assumed->value($name));
         $likely = [];
-        for ($step = 0; $step < self::STEPS; $step++) {
+        foreach (range(0, self::STEPS - 1) as $step) {
             $tau = self::SHORTEST_S * self::STEP ** $step;
             $sum = 0.0;
             foreach ($byBurst as $pairs) {
@@ -145,7 +145,7 @@ final readonly class SlipLearner implements Learner
             // the assumed figure counts as surely as people differ
             1 / self::PEOPLE ** 2,
             intdiv($frames, 2),
-            count($byBurst),
+            array_map(strval(...), array_keys($byBurst)),
             [],
         );
     }

@@ -396,6 +396,7 @@ units: ("metric" | "imperial")
  */
 letters: ("on" | "off")
 }
+learnt: UsedLearnt
 /**
  * Assumed figures it has changed, by name.
  */
@@ -415,6 +416,27 @@ subjects: {
  * When this copy of the demo goes; null for an account of its own.
  */
 demo_until: (string | null)
+}
+/**
+ * Those that are used, by name.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "usedLearnt".
+ */
+export interface UsedLearnt {
+/**
+ * One.
+ */
+[k: string]: {
+/**
+ * The figure.
+ */
+value: number
+/**
+ * Frames that tell it.
+ */
+frames: number
+}
 }
 /**
  * A subject of somebody's own: what it moves most like, and its own size and speeds.
@@ -4174,6 +4196,120 @@ usually_most: number
  * Each that there is any of.
  */
 losses: CountLoss[]
+}[]
+}
+/**
+ * Figures of the person’s own frames.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logLearnt".
+ */
+export interface LogLearnt {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * Each that any frame tells.
+ * 
+ * Items: A figure.
+ */
+figures: {
+/**
+ * Its name.
+ */
+name: string
+/**
+ * What it is.
+ */
+meaning: string
+/**
+ * Its unit.
+ */
+unit: string
+/**
+ * What is assumed, or chosen by the person.
+ */
+assumed: number
+/**
+ * As the frames tell it.
+ */
+value: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+/**
+ * Frames that the assumed figure still counts as.
+ */
+worth: number
+/**
+ * Frames that tell it.
+ */
+frames: number
+/**
+ * Bursts they are in.
+ */
+bursts: number
+/**
+ * Frames that tell something else.
+ */
+kept_out: number
+/**
+ * Whether it is used.
+ */
+is_on: boolean
+}[]
+learnt: UsedLearnt
+}
+/**
+ * What the plan would be with assumed figures.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "planAssumed".
+ */
+export interface PlanAssumed {
+/**
+ * Those the plan rests on.
+ * 
+ * Items: A figure of one’s own that the plan rests on.
+ */
+figures: {
+/**
+ * Its name.
+ */
+name: string
+/**
+ * What it is.
+ */
+meaning: string
+/**
+ * Frames that tell it.
+ */
+frames: number
+}[]
+/**
+ * What would be set otherwise.
+ * 
+ * Items: What would be set otherwise.
+ */
+changes: {
+/**
+ * What.
+ */
+field: string
+/**
+ * As it is.
+ */
+yours: string
+/**
+ * As it would be.
+ */
+assumed: string
 }[]
 }
 /**

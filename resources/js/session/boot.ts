@@ -15,7 +15,7 @@ export type Account = {
   /** Changes settings; they are sent as soon as they can be. */
   change: (settings: Partial<Settings>) => void;
   /** Takes assumed figures or subjects of one's own as the server has them now. */
-  takeUser: (kept: Partial<Pick<User, "assumptions" | "subjects">>) => void;
+  takeUser: (kept: Partial<Pick<User, "assumptions" | "learnt" | "subjects">>) => void;
   /** The account is gone from this page: signed out, or deleted. */
   gone: () => void;
 };

@@ -62,7 +62,7 @@ export function Compared({ by, one, other, where, onClose }: Props) {
 function Sides({ rows }: { rows: (CountRate & { words: string })[] }) {
   return (
     <table className="counts-table">
-      <thead className="sr-only">
+      <thead className="unseen">
         <tr>
           <th scope="col">which</th>
           <td>

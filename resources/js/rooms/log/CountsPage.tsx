@@ -178,7 +178,7 @@ function Told({ told, asked, isStale, onGo }: ToldProps) {
         </p>
       )}
       <table className="counts-table">
-        <caption className="sr-only">
+        <caption className="unseen">
           Sharp frames by {byWords[one]}
           {and === null ? "" : ` and ${byWords[and]}`}
         </caption>
@@ -194,7 +194,7 @@ function Told({ told, asked, isStale, onGo }: ToldProps) {
               <Heading key={each.order} {...each} now={now} onPress={press} />
             ))}
             <th scope="col">
-              <span className="sr-only">what to do</span>
+              <span className="unseen">what to do</span>
             </th>
           </tr>
         </thead>

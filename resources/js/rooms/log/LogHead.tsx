@@ -4,6 +4,7 @@ const views = [
   { path: "/log", words: "bursts" },
   { path: "/log/counts", words: "counts" },
   { path: "/log/promises", words: "promises" },
+  { path: "/log/yours", words: "yours" },
 ] as const;
 
 type Props = { title: string; at: (typeof views)[number]["words"] };

@@ -3,6 +3,7 @@ import { BurstGate } from "./BurstGate";
 import { CountsPage } from "./CountsPage";
 import { PromisesPage } from "./PromisesPage";
 import { Shelf } from "./Shelf";
+import { YoursPage } from "./YoursPage";
 import "./log.css";
 import "./counts.css";
 
@@ -10,6 +11,7 @@ import "./counts.css";
 export default function LogRoom() {
   const { id } = useParams();
   if (id === "counts") return <CountsPage />;
+  if (id === "yours") return <YoursPage />;
   if (id === "promises") return <PromisesPage />;
   return id === undefined ? <Shelf /> : <BurstGate key={id} id={id} />;
 }

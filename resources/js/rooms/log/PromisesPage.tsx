@@ -143,9 +143,9 @@ function Losses({ losses }: { losses: CountLoss[] }) {
   const most = Math.max(0.05, ...losses.flatMap((loss) => [loss.promised, loss.found]));
   return (
     <table className="losses">
-      <caption className="sr-only">What frames are lost to</caption>
+      <caption className="unseen">What frames are lost to</caption>
       <thead>
-        <tr className="sr-only">
+        <tr className="unseen">
           <th scope="col">lost to</th>
           <th scope="col">promised</th>
           <th scope="col">found</th>

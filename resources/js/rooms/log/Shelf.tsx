@@ -24,10 +24,11 @@ export function Shelf() {
   const { search } = useLocation();
   const navigate = useNavigate();
   const where = whereOf(new URLSearchParams(search));
+  const of = new URLSearchParams(search).get("of");
   const pages = useInfiniteQuery({
-    queryKey: [...pageKey, where],
+    queryKey: [...pageKey, where, of],
     initialPageParam: null as string | null,
-    queryFn: ({ pageParam }) => request<LogPage>("GET", `log${queryOf(where, { before: pageParam })}`),
+    queryFn: ({ pageParam }) => request<LogPage>("GET", `log${queryOf(where, { before: pageParam, of })}`),
     getNextPageParam: (last) => last.next,
     staleTime: 0,
   });
@@ -44,6 +45,14 @@ export function Shelf() {
     <div className="log-room">
       <LogHead title="What came home" at="bursts" />
       <Intake known={first.intake} />
+      {of !== null && (
+        <p className="counts-sentence">
+          Bursts that tell a figure of yours
+          <Link to="/log/yours" className="narrowed">
+            back to it
+          </Link>
+        </p>
+      )}
       {where.length > 0 && (
         <p className="counts-sentence">
           Bursts of{" "}
@@ -54,8 +63,8 @@ export function Shelf() {
           />
         </p>
       )}
-      {bursts.length === 0 && where.length > 0 && <p className="empty">No burst is like that.</p>}
-      {bursts.length === 0 && where.length === 0 && (
+      {bursts.length === 0 && (where.length > 0 || of !== null) && <p className="empty">No burst is like that.</p>}
+      {bursts.length === 0 && where.length === 0 && of === null && (
         <Empty title="Nothing has come home yet.">
           <p>
             A plan promises, a rehearsal expects; only frames tell. Each photograph you bring is measured where its

@@ -116,7 +116,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
       record.server.revision,
       placeRecord.server.revision,
       units,
-      JSON.stringify(user.assumptions),
+      JSON.stringify([user.assumptions, user.learnt]),
     ],
     queryFn: ({ signal }) => request<OutingDay>("GET", `outings/${server.id}/day`, undefined, signal),
     enabled: isSaved,

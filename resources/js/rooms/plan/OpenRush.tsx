@@ -20,6 +20,7 @@ import { PlanMap } from "./PlanMap";
 import { RushTitle } from "./RushTitle";
 import { Schools } from "./Schools";
 import { WhatIf } from "./WhatIf";
+import { Yours } from "./Yours";
 
 // fetched when it is asked for
 const AnotherRush = lazy(async () => ({ default: (await import("./AnotherRush")).AnotherRush }));
@@ -57,8 +58,8 @@ export function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
   const settled = useSettled(record);
   // everything a plan rests on, so that what is reckoned apart from it follows
   const stamp = useMemo(
-    () => [settled, units, JSON.stringify(user.assumptions), JSON.stringify(kit?.kit)].join("|"),
-    [settled, units, user.assumptions, kit],
+    () => [settled, units, JSON.stringify([user.assumptions, user.learnt]), JSON.stringify(kit?.kit)].join("|"),
+    [settled, units, user.assumptions, user.learnt, kit],
   );
   const isLeaving = useIsLeaving(server.id);
   const plan = useTips(record.server, settled, stamp, isLeaving);
@@ -143,6 +144,7 @@ export function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
           }
         />
       )}
+      {plan !== null && <Yours key={stamp} rush={server.id} plan={plan} stamp={stamp} />}
       <Schools
         id={server.id}
         stamp={stamp}

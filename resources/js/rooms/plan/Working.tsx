@@ -1,4 +1,5 @@
 import { useEffect, useId, useLayoutEffect, useRef, useState, type ReactNode } from "react";
+import { Link } from "react-router-dom";
 import type { Plan, Units } from "../../api/types";
 import { useAccount } from "../../session/boot";
 import { Explanation } from "../../glossary/Explanation";
@@ -163,6 +164,14 @@ function Assumed({
   });
   useLayoutEffect(() => () => latest.current(), []);
 
+  const yours = user.learnt[name];
+  if (yours !== undefined)
+    return (
+      <span className="assumed">
+        <b>{shownToType(yours.value, quantity, units, 3)}</b> yours, from {yours.frames} frames:{" "}
+        <Link to="/log/yours">which</Link>
+      </span>
+    );
   return (
     <span className="assumed">
       <input

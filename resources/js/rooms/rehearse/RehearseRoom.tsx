@@ -6,6 +6,7 @@ import { request } from "../../api/client";
 import { kitsQuery, rushesQuery, rushQuery } from "../../api/queries";
 import type { Dials, KitWhole, RushRow, RushWhole } from "../../api/types";
 import { Assumed } from "../../ui/AssumedFigures";
+import { YoursNote } from "../../ui/YoursNote";
 import { useAccount, useCatalogue } from "../../session/boot";
 import { newGesture } from "../../autosave/gesture";
 import { SaveLine } from "../../autosave/SaveLine";
@@ -88,7 +89,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
   const assume = useAssume(autosave);
   const { id, plan, fault } = record.server;
   const taken = record.draft.dials;
-  const stamp = `${record.server.revision} ${units} ${JSON.stringify(user.assumptions)}`;
+  const stamp = `${record.server.revision} ${units} ${JSON.stringify([user.assumptions, user.learnt])}`;
   const [seed, setSeed] = useState(1);
   const [dials, setDials] = useState<Dials>({});
   const planned = plan !== null && !record.dirty;
@@ -220,6 +221,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
               onChanged={assume}
             />
           )}
+          <YoursNote />
           <p className="note rehearse-note">
             Every number here is played, not measured: it rests on the plan’s own formulas and on assumed figures of how
             hands stray and how autofocus finds, waits and follows.{" "}

@@ -2,21 +2,20 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Wording;
+namespace RushHold\Log\Counts;
 
 use RushHold\Kit\AfArea;
 use RushHold\Kit\FocusMode;
-use RushHold\Log\Counts\Bands;
-use RushHold\Log\Counts\Dimension;
-use RushHold\Log\Counts\HoldKey;
-use RushHold\Log\Counts\Promise;
-use RushHold\Log\Counts\Tracking;
 use RushHold\Motion\Support;
+use RushHold\Wording\Units;
 
 /** What bursts are counted by, as a person reads it. */
 final class CountWords
 {
     public const UNKNOWN = 'not known';
+
+    /** Shutters by whole stops, as parts of a second. */
+    private const ENGRAVED = [8, 15, 30, 60, 125, 250, 500, 1000, 2000, 4000, 8000, 16_000, 32_000];
 
     private const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
 
@@ -78,10 +77,9 @@ final class CountWords
     /** The shutter nearest to a power of two as it is engraved: 1/1024 is 1/1000. */
     private static function engraved(float $seconds): float
     {
-        $known = [1 / 8, 1 / 15, 1 / 30, 1 / 60, 1 / 125, 1 / 250, 1 / 500, 1 / 1000, 1 / 2000, 1 / 4000, 1 / 8000, 1 / 16_000, 1 / 32_000];
-        foreach ($known as $shutterS) {
-            if (abs(log($shutterS / $seconds, 2)) < 0.2) {
-                return $shutterS;
+        foreach (self::ENGRAVED as $per) {
+            if (abs(log($seconds * $per, 2)) < 0.2) {
+                return 1 / $per;
             }
         }
 
@@ -90,7 +88,8 @@ final class CountWords
 
     private static function distance(int $band, Units $units): string
     {
-        [$near, $far] = array_map(static fn (float $metres): string => $units->length($metres, 2), Bands::distanceM($band));
+        [$nearM, $farM] = Bands::distanceM($band);
+        [$near, $far] = [$units->length($nearM, 2), $units->length($farM, 2)];
         [$number, $unit] = explode(' ', $near) + [1 => ''];
 
         return str_ends_with($far, ' '.$unit) ? "{$number} – {$far}" : "{$near} – {$far}";

@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Wording;
-
-use RushHold\Log\Counts\Difference;
-use RushHold\Log\Counts\PairedDifference;
+namespace RushHold\Log\Counts;
 
 /** What two set-ups brought, one beside the other, as a person reads it. */
 final class ComparisonWords

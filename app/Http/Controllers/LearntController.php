@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\Body;
+use App\Log\Learning;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use RushHold\Assumptions\Assumptions;
+use RushHold\Faults\UnknownChoice;
+
+/** Figures of a person's own frames, beside what is assumed: told, and used or not. */
+final readonly class LearntController extends Controller
+{
+    public function __construct(private Learning $learning) {}
+
+    public function index(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        $this->learning->wake($user);
+
+        return $this->told($user);
+    }
+
+    public function update(Request $request, string $name): JsonResponse
+    {
+        $user = $this->user($request);
+        if (! $this->learning->switch($user, $name, Body::of($request)->flag('is_on', true))) {
+            throw UnknownChoice::of('name', $name, ['a figure that your frames tell']);
+        }
+
+        return $this->told($user->refresh());
+    }
+
+    private function told(User $user): JsonResponse
+    {
+        $known = Assumptions::all();
+        $figures = [];
+        foreach (Learning::rows($user)->orderBy('name')->get() as $row) {
+            $figure = $known[(string) $row->name] ?? null;
+            if ($figure === null) {
+                continue; // one that is gone is told anew the next time
+            }
+            $figures[] = [
+                'name' => $figure->name,
+                'meaning' => $figure->meaning,
+                'unit' => $figure->unit,
+                'assumed' => (float) $row->assumed,
+                'value' => (float) $row->value,
+                'least' => (float) $row->least,
+                'most' => (float) $row->most,
+                'worth' => (float) $row->worth,
+                'frames' => (int) $row->frames,
+                'bursts' => count((array) json_decode((string) $row->bursts, true)),
+                'kept_out' => count((array) json_decode((string) $row->kept_out, true)),
+                'is_on' => (bool) $row->is_on,
+            ];
+        }
+
+        return new JsonResponse([
+            'as_of' => self::asOf(),
+            'figures' => $figures,
+            'learnt' => (object) ($user->learnt ?? []),
+        ]);
+    }
+}

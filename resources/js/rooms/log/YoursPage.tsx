@@ -1,0 +1,118 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Link } from "react-router-dom";
+import { request } from "../../api/client";
+import type { LogLearnt } from "../../generated/answers";
+import { useAccount } from "../../session/boot";
+import { inTurn } from "../../session/inTurn";
+import { useTitle } from "../../ui/useTitle";
+import { figures as shown } from "../../units/quantity";
+import { burstsOf, thousands } from "./counts";
+import { LogHead } from "./LogHead";
+
+type Figure = LogLearnt["figures"][number];
+
+/** Figures whose share reads best in percent have no unit; an aim is told in thousandths of its distance. */
+const inWords = (value: number, unit: string): string =>
+  unit === "rad" ? `${shown(1000 * value, 3)} mrad` : `${shown(value, 3)}${unit === "" ? "" : ` ${unit}`}`;
+
+const queryKey = ["log", "learnt"];
+
+/** What the person's own frames tell of them, beside what is assumed of everybody; each used or not. */
+export function YoursPage() {
+  useTitle("Yours");
+  const { takeUser } = useAccount();
+  const client = useQueryClient();
+  const learnt = useQuery({ queryKey, queryFn: () => request<LogLearnt>("GET", "log/learnt"), staleTime: 0 });
+  const turn = useMutation({
+    mutationFn: ({ name, is_on }: Pick<Figure, "name" | "is_on">) =>
+      inTurn(() => request<LogLearnt>("PUT", `log/learnt/${name}`, { is_on })),
+    onSuccess: (told) => {
+      client.setQueryData(queryKey, told);
+      takeUser({ learnt: told.learnt });
+    },
+  });
+  const told = learnt.data;
+  return (
+    <div className="log-room counts">
+      <LogHead title="Yours instead of assumed" at="yours" />
+      <p className="yours-intro">
+        Plans assume of everybody the same. Your frames tell how <em>you</em> pan, aim and follow: switch a figure on,
+        and every plan, rehearsal and card reckons with it.
+      </p>
+      {told === undefined ? (
+        <p className="note empty" aria-busy="true">
+          {learnt.failureReason === null
+            ? "Looking through your frames…"
+            : `${learnt.failureReason.message} Trying again…`}
+        </p>
+      ) : told.figures.length === 0 ? (
+        <p className="empty">
+          No frame tells anything of you yet. Say in a burst which rush it was taken for; figures of the aim need three
+          bursts of one rush.
+        </p>
+      ) : (
+        <ul className="yours-list">
+          {told.figures.map((figure) => (
+            <Row
+              key={figure.name}
+              figure={figure}
+              isBusy={turn.isPending}
+              onTurn={(is_on) => turn.mutate({ name: figure.name, is_on })}
+            />
+          ))}
+        </ul>
+      )}
+      {turn.isError && <p className="note fault">{turn.error.message}</p>}
+    </div>
+  );
+}
+
+function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTurn: (isOn: boolean) => void }) {
+  const { value, least, most, assumed, unit } = figure;
+  const isApart = assumed < least || assumed > most;
+  const ends = [Math.min(least, assumed), Math.max(most, assumed)] as const;
+  const edge = 0.12 * Math.max(1e-9, ends[1] - ends[0]);
+  const at = (of: number): string => `${(100 * (of - ends[0] + edge)) / (ends[1] - ends[0] + 2 * edge)}%`;
+  const wide = (100 * (most - least)) / (ends[1] - ends[0] + 2 * edge);
+  return (
+    <li className={figure.is_on ? "yours on" : "yours"}>
+      <div className="yours-told">
+        <h2>{figure.meaning}</h2>
+        <p>
+          <b className="yours-value">{inWords(value, unit)}</b>
+          <span className="note">
+            {inWords(least, unit)} – {inWords(most, unit)}; assumed {inWords(assumed, unit)}
+          </span>
+        </p>
+      </div>
+      <span className="rate-line" aria-hidden="true">
+        <i className="rate-reach" style={{ left: at(least), width: `${wide}%` }} />
+        <i className="rate-promised" style={{ left: at(assumed) }} />
+        <i className={isApart ? "rate-dot" : "rate-dot thin"} style={{ left: at(value) }} />
+      </span>
+      <div className="yours-from">
+        <p>
+          <Link to={`/log?of=${figure.name}`}>
+            from {thousands(figure.frames)} frames in {burstsOf(figure.bursts)}
+          </Link>
+          <span className="note">
+            {" "}
+            The assumed figure still counts as {shown(figure.worth, 2)} of them
+            {figure.kept_out > 0 && `; ${thousands(figure.kept_out)} that tell something else are kept out`}.
+            {!isApart && " It may be right: what you bring does not speak against it."}
+          </span>
+        </p>
+      </div>
+      <label className="has">
+        <input
+          type="checkbox"
+          checked={figure.is_on}
+          disabled={isBusy}
+          aria-label={`Use yours: ${figure.meaning}`}
+          onChange={(event) => onTurn(event.target.checked)}
+        />
+        use yours
+      </label>
+    </li>
+  );
+}

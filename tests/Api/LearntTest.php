@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Log\Promises;
+use App\Models\RushRecord;
+use App\Models\User;
+use App\Shoot\PlayedLog;
+use Illuminate\Support\Carbon;
+use RushHold\Assumptions\Assumptions;
+use Tests\Support\People;
+
+/**
+ * A rush of terns that somebody has shot so many passes of, with habits of their own.
+ *
+ * @param  array<string, float>  $habits
+ */
+function shotWith(User $user, array $habits, int $passes): RushRecord
+{
+    $rush = People::rushOf($user);
+    $promise = app(Promises::class)->of($rush, $user);
+    for ($pass = 0; $pass < $passes; $pass++) {
+        app(PlayedLog::class)->pass($user, $rush, $promise, $habits, 100 + $pass, Carbon::parse('2026-05-23 05:00:00')->addMinutes($pass));
+    }
+
+    return $rush;
+}
+
+beforeEach(function () {
+    $this->user = People::someone();
+    $this->actingAs($this->user);
+    $this->figure = fn (string $name): ?array => array_column($this->getJson('/api/log/learnt')->assertOk()->json('figures'), null, 'name')[$name] ?? null;
+});
+
+it('tells a poor pan from the frames, uses it once that is switched on, and plans otherwise for a reason', function () {
+    expect($this->getJson('/api/log/learnt')->assertOk()->json('figures'))->toBe([]);
+    $rush = shotWith($this->user, ['panning.settled' => 0.6], 24);
+    $pan = ($this->figure)('panning.settled');
+    expect($pan)
+        ->toMatchArray(['assumed' => 0.85, 'is_on' => false])
+        ->and($pan['least'] <= 0.6 && $pan['most'] >= 0.6)
+        ->toBeTrue()
+        ->and($pan['frames'])
+        ->toBeGreaterThan(100)
+        ->and($pan['worth'])
+        ->toBeLessThan(5);
+    $plan = fn (): array => $this->getJson("/api/rushes/{$rush->id}")->assertOk()->json('plan');
+    $before = $plan()['hold']['shutter_s'];
+    $told = $this->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertOk()->json();
+    expect($told['learnt']['panning.settled'])->toBe(['value' => $pan['value'], 'frames' => $pan['frames']]);
+    $after = $plan();
+    expect($after['hold']['shutter_s'])
+        ->toBeLessThan($before)
+        ->and(array_column($after['assumptions'], 'value', 'name')['panning.settled'])
+        ->toEqualWithDelta($pan['value'], 1e-9);
+    // and it can be asked what it would be otherwise
+    $other = $this->getJson("/api/rushes/{$rush->id}/assumed")->assertOk()->json();
+    expect(array_column($other['figures'], 'frames', 'name'))
+        ->toBe(['panning.settled' => $pan['frames']])
+        ->and(array_column($other['changes'], 'field'))
+        ->toContain('shutter');
+    // the promise of what was shot before stays; switched off everything is as it was
+    $this->putJson('/api/log/learnt/panning.settled', ['is_on' => false])->assertOk();
+    expect($plan()['hold']['shutter_s'])->toBe($before);
+    expect($this->getJson("/api/rushes/{$rush->id}/assumed")->json('changes'))->toBe([]);
+});
+
+it('tells it anew when there are other frames, and stays switched on', function () {
+    $rush = shotWith($this->user, ['panning.settled' => 0.6], 6);
+    $few = ($this->figure)('panning.settled');
+    $this->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertOk();
+    $promise = app(Promises::class)->of($rush, $this->user->refresh());
+    for ($pass = 0; $pass < 10; $pass++) {
+        app(PlayedLog::class)->pass($this->user, $rush, $promise, ['panning.settled' => 0.6], 900 + $pass, Carbon::parse('2026-05-24 05:00:00')->addMinutes($pass));
+    }
+    $more = ($this->figure)('panning.settled');
+    expect($more['frames'])
+        ->toBeGreaterThan($few['frames'])
+        ->and($more['is_on'])
+        ->toBeTrue()
+        ->and($this->user->refresh()->learnt['panning.settled']['value'])
+        ->toEqualWithDelta($more['value'], 1e-9)
+        ->and($more['most'] - $more['least'])
+        ->toBeLessThan($few['most'] - $few['least']);
+    // a figure one has chosen is what frames are held against, and comes back when they are not used
+    $this->putJson('/api/assumptions', ['assumptions' => ['panning.settled' => 0.5]])->assertOk();
+    expect(($this->figure)('panning.settled')['assumed'])->toBe(0.5);
+    $this->putJson('/api/log/learnt/panning.settled', ['is_on' => false])->assertOk();
+    expect($this->user->refresh()->assumed()->value('panning.settled'))->toBe(0.5);
+    // and goes when the frames go
+    foreach ($this->user->bursts()->get() as $burst) {
+        $this->deleteJson("/api/bursts/{$burst->id}")->assertNoContent();
+    }
+    expect($this->getJson('/api/log/learnt')->json())->toMatchArray(['figures' => [], 'learnt' => []]);
+});
+
+it('shows the bursts behind a figure, and nobody else\'s', function () {
+    shotWith($this->user, [], 4);
+    $pan = ($this->figure)('panning.settled');
+    expect($this->getJson('/api/log?of=panning.settled')->assertOk()->json('bursts'))->toHaveCount($pan['bursts']);
+    expect($this->getJson('/api/log?of=no.such')->json('bursts'))->toBe([]);
+    $this->putJson('/api/log/learnt/no.such', ['is_on' => true])->assertUnprocessable();
+    $this->putJson('/api/log/learnt/panning.settled', ['is_on' => 'yes'])->assertUnprocessable();
+    $this->actingAs(People::someone('Stranger'));
+    expect($this->getJson('/api/log?of=panning.settled')->json('bursts'))->toBe([]);
+    $this->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertUnprocessable();
+});
+
+it('learns nothing that no plan reads', function () {
+    shotWith($this->user, ['aim.handheld' => 0.005], 8);
+    foreach ($this->getJson('/api/log/learnt')->json('figures') as $figure) {
+        $known = Assumptions::all()[$figure['name']];
+        expect($figure['value'])->toBeBetween($known->least, $known->most);
+    }
+});
