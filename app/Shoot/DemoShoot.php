@@ -15,7 +15,7 @@ use App\Runs\RunHandler;
 use App\Runs\RunHandlers;
 use App\Runs\Runs;
 
-/** The frames of the demo: six bursts with a story each, taken with the simulated camera in the background. */
+/** The frames of the demo: six bursts with a story each, taken with the simulated camera in the background, and a season before them without pictures. */
 final readonly class DemoShoot implements RunHandler
 {
     /** Runs are of this topic. */
@@ -30,6 +30,7 @@ final readonly class DemoShoot implements RunHandler
         private FrameKeeper $keeper,
         private BurstKeeper $bursts,
         private Promises $promises,
+        private PlayedLog $played,
     ) {}
 
     /** Begins it for the demo, once. */
@@ -71,6 +72,7 @@ final readonly class DemoShoot implements RunHandler
             $this->keeper,
             $this->bursts,
             $this->promises,
+            $this->played,
             $state,
         );
     }

@@ -87,3 +87,39 @@ it('tells what was promised beside what came home, and goes to the bursts behind
     $window->get($this->address('/log?month=1999-01'));
     $this->see($window, 'No burst is like that.');
 });
+
+it('plans with a figure of one\'s own once it is switched on, says so, and says what the assumed one would be', function () {
+    $window = $this->browser();
+    $email = $this->planning($window);
+    $rush = $this->api($window, 'GET', 'rushes')[1]['rushes'][0]['id'];
+    $this->artisan('hold:log-made-up', $email, '18', '--played', '--habits={"panning.settled":0.55}');
+    $shutter = fn (): string => $this->one($window, '[data-field="shutter_s"]')->getText();
+    $window->get($this->address('/plan/'.$rush));
+    $before = $shutter();
+    expect($this->text($window))->not->toContain('yours');
+    $window->get($this->address('/log/yours'));
+    $this->see($window, 'Share of the crossing motion your pan takes out, fairly practised');
+    $this->see($window, 'What speaks against the assumed');
+    $this->tabTo($window, 'Use yours: Share of the crossing motion');
+    $this->keys($window, Key::SPACE);
+    $this->one($window, '.yours.on');
+    expect($this->axe($window))->toBe([]);
+    $this->room($window, 'Plan');
+    $this->see($window, 'One figure here is yours, from ');
+    expect($shutter())->not->toBe($before);
+    $this->press($window, 'What would it be with the assumed ones?');
+    $this->see($window, 'With the assumed ones: ');
+    expect($this->one($window, '[data-testid=as-assumed]')->getText())->toContain(' instead of ');
+    // the bursts that tell it are one press away
+    $this->press($window, 'which');
+    $this->see($window, 'use yours');
+    $this->one($window, '.yours-from a')->click();
+    $this->see($window, 'Bursts that tell a figure of yours');
+    $this->one($window, '.burst-row');
+    // and it is switched off as it was switched on
+    $window->navigate()->back();
+    $this->one($window, '.yours.on input')->click();
+    $window->wait(15, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.yours.on')) === []);
+    $window->get($this->address('/plan/'.$rush));
+    expect($shutter())->toBe($before);
+});

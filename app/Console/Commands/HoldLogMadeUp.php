@@ -10,8 +10,10 @@ use App\Models\PromiseRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Shoot\MadeUpLog;
+use App\Shoot\PlayedLog;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -23,11 +25,13 @@ final class HoldLogMadeUp extends Command
 
     protected $signature = 'hold:log-made-up {account : Address of the account, with rushes}
         {frames : How many}
-        {--seed=1 : Another seed, another log}';
+        {--seed=1 : Another seed, another log}
+        {--played : So many passes are rehearsed instead, and measured as frames would be}
+        {--habits= : Figures of whoever plays them, by name, as JSON}';
 
     protected $description = 'Fills the log of an account with frames that nobody has taken and that have no pictures';
 
-    public function handle(Promises $promises, Tallies $tallies): int
+    public function handle(Promises $promises, Tallies $tallies, PlayedLog $played): int
     {
         $address = $this->argument('account');
         $user = User::query()
@@ -50,6 +54,9 @@ final class HoldLogMadeUp extends Command
 
             return self::INVALID;
         }
+        if ($this->option('played') === true) {
+            return $this->play($user, $kept, $played);
+        }
         $begun = hrtime(true);
         $dice = new Randomizer(new Xoshiro256StarStar((int) $this->option('seed')));
         $log = new MadeUpLog($user, $kept, $tallies, $dice);
@@ -59,6 +66,29 @@ final class HoldLogMadeUp extends Command
             }
         });
         $this->line(sprintf("\r%d frames in %.0f s", (int) $this->argument('frames'), (hrtime(true) - $begun) / 1e9));
+
+        return self::SUCCESS;
+    }
+
+    /** @param  list<PromiseRecord>  $promises */
+    private function play(User $user, array $promises, PlayedLog $played): int
+    {
+        $habits = $this->option('habits');
+        $figures = is_string($habits) ? json_decode($habits, true) : [];
+        if (! is_array($figures)) {
+            $this->error('The habits are not JSON, like {"panning.settled": 0.6}.');
+
+            return self::INVALID;
+        }
+        $passes = (int) $this->argument('frames');
+        $at = Carbon::parse('2026-05-01 06:00:00');
+        foreach (range(1, max(1, $passes)) as $pass) {
+            $promise = $promises[$pass % count($promises)];
+            $rush = $user->rushes()->with(RushRecord::WITH_KIT)->findOrFail($promise->rush_id);
+            $seed = 1000 * (int) $this->option('seed') + $pass;
+            $played->pass($user, $rush, $promise, $figures, $seed, $at->copy()->addMinutes(7 * $pass));
+        }
+        $this->line("{$passes} passes");
 
         return self::SUCCESS;
     }

@@ -15,6 +15,18 @@ type Figure = LogLearnt["figures"][number];
 const inWords = (value: number, unit: string): string =>
   unit === "rad" ? `${shown(1000 * value, 3)} mrad` : `${shown(value, 3)}${unit === "" ? "" : ` ${unit}`}`;
 
+/** From so many bursts on a figure is something to go by. */
+const BURSTS = 3;
+
+const isThin = (one: Figure): boolean => one.bursts < BURSTS;
+const isApart = (one: Figure): boolean => one.assumed < one.least || one.assumed > one.most;
+
+const groups = [
+  { words: "What speaks against the assumed", has: (one: Figure) => !isThin(one) && isApart(one) },
+  { words: "As assumed, as far as can be told", has: (one: Figure) => !isThin(one) && !isApart(one) },
+  { words: "Too little to go by yet", has: isThin },
+];
+
 const queryKey = ["log", "learnt"];
 
 /** What the person's own frames tell of them, beside what is assumed of everybody; each used or not. */
@@ -51,16 +63,24 @@ export function YoursPage() {
           bursts of one rush.
         </p>
       ) : (
-        <ul className="yours-list">
-          {told.figures.map((figure) => (
-            <Row
-              key={figure.name}
-              figure={figure}
-              isBusy={turn.isPending}
-              onTurn={(is_on) => turn.mutate({ name: figure.name, is_on })}
-            />
-          ))}
-        </ul>
+        groups.map(({ words, has }) => {
+          const inIt = told.figures.filter(has).sort((a, b) => b.frames - a.frames);
+          return inIt.length === 0 ? null : (
+            <section key={words} aria-label={words}>
+              <h2 className="counts-second">{words}</h2>
+              <ul>
+                {inIt.map((figure) => (
+                  <Row
+                    key={figure.name}
+                    figure={figure}
+                    isBusy={turn.isPending}
+                    onTurn={(is_on) => turn.mutate({ name: figure.name, is_on })}
+                  />
+                ))}
+              </ul>
+            </section>
+          );
+        })
       )}
       {turn.isError && <p className="note fault">{turn.error.message}</p>}
     </div>
@@ -69,7 +89,6 @@ export function YoursPage() {
 
 function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTurn: (isOn: boolean) => void }) {
   const { value, least, most, assumed, unit } = figure;
-  const isApart = assumed < least || assumed > most;
   const ends = [Math.min(least, assumed), Math.max(most, assumed)] as const;
   const edge = 0.12 * Math.max(1e-9, ends[1] - ends[0]);
   const at = (of: number): string => `${(100 * (of - ends[0] + edge)) / (ends[1] - ends[0] + 2 * edge)}%`;
@@ -77,7 +96,7 @@ function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTu
   return (
     <li className={figure.is_on ? "yours on" : "yours"}>
       <div className="yours-told">
-        <h2>{figure.meaning}</h2>
+        <h3>{figure.meaning}</h3>
         <p>
           <b className="yours-value">{inWords(value, unit)}</b>
           <span className="note">
@@ -88,7 +107,7 @@ function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTu
       <span className="rate-line" aria-hidden="true">
         <i className="rate-reach" style={{ left: at(least), width: `${wide}%` }} />
         <i className="rate-promised" style={{ left: at(assumed) }} />
-        <i className={isApart ? "rate-dot" : "rate-dot thin"} style={{ left: at(value) }} />
+        <i className={isApart(figure) ? "rate-dot" : "rate-dot thin"} style={{ left: at(value) }} />
       </span>
       <div className="yours-from">
         <p>
@@ -99,7 +118,6 @@ function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTu
             {" "}
             The assumed figure still counts as {shown(figure.worth, 2)} of them
             {figure.kept_out > 0 && `; ${thousands(figure.kept_out)} that tell something else are kept out`}.
-            {!isApart && " It may be right: what you bring does not speak against it."}
           </span>
         </p>
       </div>
