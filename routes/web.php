@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AfterController;
 use App\Http\Controllers\AppController;
 use App\Http\Controllers\BurstController;
 use App\Http\Controllers\CameraStateController;
@@ -126,6 +127,8 @@ Route::prefix('api')->group(function () use ($undoable): void {
         $undoable('outings/{outing}', OutingController::class, deletable: true);
         Route::middleware(['throttle:search', 'heavy'])->group(function (): void {
             Route::get('outings/{outing}/day', [OutingController::class, 'day']);
+            Route::get('outings/{outing}/after', [AfterController::class, 'show']);
+            Route::get('outings/{outing}/after/pdf', [AfterController::class, 'pdf'])->middleware('throttle:pdf');
             Route::get('outings/{outing}/calendar', [OutingController::class, 'calendar']);
         });
 

@@ -181,7 +181,7 @@ final readonly class CountShapes
      * @param  list<string>  $values
      * @return array<string, string> values of a dimension in words
      */
-    private function words(User $user, Dimension $dimension, array $values): array
+    public function words(User $user, Dimension $dimension, array $values): array
     {
         $names = match ($dimension) {
             Dimension::Rush => LogShapes::rushes($user)->whereKey($values)->pluck('name', 'id')->all(),

@@ -166,6 +166,8 @@ final class Operations
             'GET outings' => new Operation('Every outing, the latest day first.', 'outingList', scope: Scope::Read),
             'POST outings' => new Operation('Makes an outing.', 'outingWhole', $outing + self::CREATION, Scope::Write, 201),
             ...self::undoable('outings/{outing}', 'outing', 'outingWhole', $outing, true),
+            'GET outings/{outing}/after' => new Operation('What a day out has come to: what it was for, what came home, what cost most, one change, what was learnt.', 'outingAfter', scope: Scope::Read),
+            'GET outings/{outing}/after/pdf' => new Operation('The same on paper.', 'application/pdf', scope: Scope::Read),
             'GET outings/{outing}/day' => new Operation('The day of an outing reckoned: light, holds, order.', 'outingDay', scope: Scope::Read),
             'GET outings/{outing}/calendar' => new Operation('The day for a calendar, with alarms.', 'text/calendar', scope: Scope::Read),
         ];

@@ -75,6 +75,12 @@ final readonly class DemoOutings
             ],
             'The colony lies behind the fence; stay on the seaward side of it. The bar is an island for three hours around high water.',
         );
+        $this->outing($user, $inlet, 'Last spring at the inlet', '2026-05-23', '04:30', '22:00', [], [
+            $expect('terns', 'Terns over the bar', 'bar', '05:00', '08:00', 12),
+            $expect('warbler', 'Warbler in the sea buckthorn', 'buckthorn', '06:00', '09:00', 4),
+            $expect('gannets', 'Gannets from the cliff path', 'cliff', '09:30', '12:00', 20),
+            $expect('hare', 'Hare head-on at dusk', 'turf', '20:30', '21:45', 3),
+        ], self::sky(4, ['clear', 'clear', 'hazy', 'hazy', 'clear', 'clear', 'clear', 'clear', 'clear', 'hazy', 'hazy', 'clear', 'clear', 'clear', 'clear', 'clear', 'clear', 'clear'], 3));
         $this->outing($user, $inlet, 'Spring tide at the inlet', '2027-05-22', '04:00', '13:00', [
             ['at' => '00:50', 'kind' => 'high', 'height_m' => 4.2],
             ['at' => '07:02', 'kind' => 'low', 'height_m' => 0.5],

@@ -113,3 +113,47 @@ it('learns nothing that no plan reads', function () {
         expect($figure['value'])->toBeBetween($known->least, $known->most);
     }
 });
+
+it('tells what a day out has come to, on a page and on paper', function () {
+    $rush = shotWith($this->user, ['panning.settled' => 0.6], 12);
+    $outing = People::outingOf($this->user, $rush);
+    $other = People::rushOf($this->user);
+    $outing->fill(['day' => '2026-05-23', 'document' => (object) (['rushes' => [(object) ['id' => 'a', 'rush_id' => $rush->id], (object) ['id' => 'b', 'rush_id' => $other->id]]] + (array) $outing->document)])->save();
+    $other->fill(['name' => 'Otters at the weir'])->save();
+    $told = $this->getJson("/api/outings/{$outing->id}/after")->assertOk()->json();
+    $counts = $this->getJson("/api/log/counts?by=rush&outing={$outing->id}")->json();
+    expect($told['whole']['frames'])
+        ->toBe($counts['whole']['frames'])
+        ->and($told['went'])
+        ->toBe("You went for {$rush->name} and Otters at the weir. Nothing came home of Otters at the weir.")
+        ->and($told['brought'])
+        ->toMatch('/^You brought \d+ frames in 12 bursts, \d+ of them sharp; of the bursts with a plan, rehearsals expected \d+\.$/')
+        ->and($told['cost'])
+        ->toContain('its motion')
+        ->and($told['change']['words'])
+        ->toContain('One change for next time')
+        ->toContain('1/')
+        ->and(array_column($told['rushes'], 'frames', 'words'))
+        ->toBe([$rush->name => $told['whole']['frames'], 'Otters at the weir' => 0])
+        ->and(implode(' ', $told['learnt']))
+        ->toContain('Share of the crossing motion your pan takes out, fairly practised')
+        ->toContain('where 0.85 is assumed. Plans do not use it yet.');
+    $pdf = $this->get("/api/outings/{$outing->id}/after/pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+    $file = tempnam(sys_get_temp_dir(), 'after');
+    file_put_contents($file, $pdf);
+    $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+    expect($text)
+        ->toContain('Spring tide')
+        ->toContain('What cost most')
+        ->toContain('nothing came home')
+        ->and((string) shell_exec('pdfinfo '.escapeshellarg($file)))
+        ->toMatch('/Pages:\s+1\n/');
+    unlink($file);
+    // a day of which nothing came home says so, and is nobody else's
+    $empty = People::outingOf($this->user, $other);
+    expect($this->getJson("/api/outings/{$empty->id}/after")->assertOk()->json())
+        ->toMatchArray(['cost' => null, 'change' => null, 'brought' => 'You brought 0 frames in 0 bursts, 0 of them sharp.', 'went' => 'You went for Otters at the weir. Nothing of that came home yet.']);
+    $this->actingAs(People::someone('Stranger'));
+    $this->getJson("/api/outings/{$outing->id}/after")->assertNotFound();
+    $this->get("/api/outings/{$outing->id}/after/pdf")->assertNotFound();
+});

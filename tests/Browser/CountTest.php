@@ -6,6 +6,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys as Key;
 use Tests\Browser\BrowserTestCase;
+use Tests\Support\Outings;
 
 /** A window at the counts of an account with a long log of two rushes. */
 function counting(BrowserTestCase $test): RemoteWebDriver
@@ -122,4 +123,28 @@ it('plans with a figure of one\'s own once it is switched on, says so, and says 
     $window->wait(15, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.yours.on')) === []);
     $window->get($this->address('/plan/'.$rush));
     expect($shutter())->toBe($before);
+});
+
+it('reads on the way home what a day has come to', function () {
+    $window = $this->browser();
+    $email = $this->planning($window);
+    $this->artisan('hold:log-made-up', $email, '12', '--played', '--habits={"panning.settled":0.55}');
+    $window->get($this->address('/log/after'));
+    $this->see($window, 'No frames have come home of an outing yet.');
+    $rush = $this->api($window, 'GET', 'rushes')[1]['rushes'][0]['id'];
+    $document = Outings::kept($rush);
+    $document['date'] = '2026-05-01';
+    $place = $this->api($window, 'POST', 'places', ['place' => Outings::document()['place'], 'write_id' => 'p'])[1];
+    $made = $this->api($window, 'POST', 'outings', ['name' => 'Bar at low water', 'place_id' => $place['id'], 'outing' => $document, 'write_id' => 'o']);
+    expect($made[0])->toBe(201);
+    $window->get($this->address('/log'));
+    $this->press($window, 'a day');
+    $this->see($window, 'Bar at low water, 1 May 2026');
+    $this->see($window, 'You went for A new rush.');
+    $this->see($window, 'of them sharp; of the bursts with a plan, rehearsals expected');
+    $this->see($window, 'One change for next time');
+    $this->see($window, 'What cost most: its motion');
+    expect($this->axe($window))->toBe([]);
+    $this->press($window, 'to its plan');
+    $this->one($window, '[data-testid=answer]');
 });

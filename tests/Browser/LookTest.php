@@ -71,6 +71,8 @@ function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look)
         '/log/counts' => '.counts-table',
         '/log/counts?by=body&and=shutter&rush=' => '.empty, .counts-table',
         '/log/promises' => '.calibration',
+        '/log/yours' => '.yours, .empty',
+        '/log/after' => '.after-day, .empty',
         '/kit/photograph' => '.import',
         '/kit' => '.reach-value',
         '/kit/'.$ids['Skerry One'] => '.word-list',

@@ -28,6 +28,8 @@ final readonly class Heavy
         'cards/*/pdf',
         'outings/*/day',
         'outings/*/calendar',
+        'outings/*/after',
+        'outings/*/after/pdf',
         'bursts/*/rush',
         'log/learnt',
     ];

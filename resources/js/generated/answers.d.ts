@@ -4313,6 +4313,126 @@ assumed: string
 }[]
 }
 /**
+ * What a day out has come to.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "outingAfter".
+ */
+export interface OutingAfter {
+/**
+ * When this was read.
+ */
+as_of: string
+/**
+ * The outing.
+ */
+outing: {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * Its name.
+ */
+name: string
+/**
+ * Its day.
+ */
+date: string
+/**
+ * Where.
+ */
+place: string
+}
+whole: CountRate
+/**
+ * Those it was for first.
+ * 
+ * Items: A rush it was for, or that was shot.
+ */
+rushes: {
+/**
+ * Its id; empty where nobody has said which.
+ */
+rush: string
+/**
+ * Its name.
+ */
+words: string
+/**
+ * Whether it was for this.
+ */
+is_expected: boolean
+/**
+ * Share of sharp frames that rehearsals expected.
+ */
+promised: (number | null)
+/**
+ * Bursts.
+ */
+bursts: number
+/**
+ * Frames.
+ */
+frames: number
+/**
+ * Of them sharp.
+ */
+keepers: number
+/**
+ * The share.
+ */
+share: number
+/**
+ * At least.
+ */
+least: number
+/**
+ * At most.
+ */
+most: number
+/**
+ * Frames that would tell as much, each by itself.
+ */
+worth: number
+}[]
+/**
+ * What frames are lost to.
+ */
+losses: CountLoss[]
+/**
+ * What it was for, in words.
+ */
+went: string
+/**
+ * What came home, in words.
+ */
+brought: string
+/**
+ * What cost most, in words.
+ */
+cost: (string | null)
+/**
+ * One change for next time.
+ */
+change: ({
+/**
+ * In which rush.
+ */
+rush: string
+/**
+ * What, in words.
+ */
+words: string
+} | null)
+/**
+ * What speaks against what is assumed.
+ * 
+ * Items: A figure, in words.
+ */
+learnt: string[]
+}
+/**
  * A person’s verdict on a frame.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema

@@ -5,6 +5,7 @@ const views = [
   { path: "/log/counts", words: "counts" },
   { path: "/log/promises", words: "promises" },
   { path: "/log/yours", words: "yours" },
+  { path: "/log/after", words: "a day" },
 ] as const;
 
 type Props = { title: string; at: (typeof views)[number]["words"] };

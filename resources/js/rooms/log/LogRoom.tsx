@@ -1,4 +1,5 @@
 import { useParams } from "react-router-dom";
+import { AfterPage } from "./AfterPage";
 import { BurstGate } from "./BurstGate";
 import { CountsPage } from "./CountsPage";
 import { PromisesPage } from "./PromisesPage";
@@ -11,6 +12,7 @@ import "./counts.css";
 export default function LogRoom() {
   const { id } = useParams();
   if (id === "counts") return <CountsPage />;
+  if (id === "after") return <AfterPage />;
   if (id === "yours") return <YoursPage />;
   if (id === "promises") return <PromisesPage />;
   return id === undefined ? <Shelf /> : <BurstGate key={id} id={id} />;
