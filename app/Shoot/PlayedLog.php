@@ -42,8 +42,14 @@ final readonly class PlayedLog
      *
      * @param  array<string, float>  $habits  figures by name
      */
-    public function pass(User $user, RushRecord $rush, PromiseRecord $promise, array $habits, int $seed, Carbon $at): void
-    {
+    public function pass(
+        User $user,
+        RushRecord $rush,
+        PromiseRecord $promise,
+        array $habits,
+        int $seed,
+        Carbon $at,
+    ): void {
         $kit = Kit::fromArray($rush->kit->document($rush->focal_mm));
         $planned = $this->planner->plan($rush->value(), $kit, $user->assumed(), $rush->dials());
         $true = Rehearsal::of($this->planner->plan($rush->value(), $kit, Assumptions::with($habits), $rush->dials()));
@@ -67,14 +73,25 @@ final readonly class PlayedLog
             ]);
             $burst->save();
             foreach ($frames as $number => $frame) {
-                $user->frames()->make(['burst_id' => $burst->id] + $this->frame($user, $rush, $take, $frame, $number, $seed, $at))->save();
+                $made = self::frame($rush, $take, $frame, $at);
+                $name = hash('sha256', "{$user->id} {$rush->id} {$seed} {$number}");
+                $user
+                    ->frames()
+                    ->make([
+                        'burst_id' => $burst->id,
+                        'hash' => $name,
+                        'picture' => substr($name, 0, 32),
+                        'name' => sprintf('PASS_%04d_%02d.jpg', $seed % 10_000, $number + 1),
+                        'held_by' => $user->id,
+                    ] + $made)
+                    ->save();
             }
             $this->bursts->recount($burst->id);
         });
     }
 
     /** @return array<string, mixed> */
-    private function frame(User $user, RushRecord $rush, Take $take, Frame $frame, int $number, int $seed, Carbon $at): array
+    private static function frame(RushRecord $rush, Take $take, Frame $frame, Carbon $at): array
     {
         $hold = $take->camera->hold;
         $scene = $take->pass->scene;
@@ -105,8 +122,6 @@ final readonly class PlayedLog
         };
 
         return [
-            'hash' => hash('sha256', "{$user->id} {$rush->id} {$seed} {$number}"),
-            'name' => sprintf('PASS_%04d_%02d.jpg', $seed % 10_000, $number + 1),
             'taken_at' => $taken,
             'width' => self::WIDTH,
             'height' => self::HEIGHT,
@@ -131,8 +146,6 @@ final readonly class PlayedLog
             'limit_px' => $take->camera->exposing->limitMm / $pitchMm,
             'verdict' => $verdict,
             'confidence' => 0.95,
-            'held_by' => $user->id,
-            'picture' => md5("{$user->id} {$rush->id} {$seed} {$number}"),
             'picture_bytes' => 0,
         ];
     }

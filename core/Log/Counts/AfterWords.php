@@ -74,8 +74,14 @@ final class AfterWords
     }
 
     /** @param  float  $assumed  what plans reckon with otherwise */
-    public static function learnt(string $meaning, float $value, float $assumed, string $unit, int $frames, bool $isOn): string
-    {
+    public static function learnt(
+        string $meaning,
+        float $value,
+        float $assumed,
+        string $unit,
+        int $frames,
+        bool $isOn,
+    ): string {
         $unit = $unit === '' ? '' : ' '.$unit;
 
         return sprintf(
