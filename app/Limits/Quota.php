@@ -12,7 +12,7 @@ use App\Problems\Problem;
 use App\Problems\ProblemException;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use RushHold\Log\Counts\BurstFacts;
+use RushHold\Counts\BurstFacts;
 
 /**
  * How much one account may keep: said with numbers before it is reached, refused with numbers when it is. Earlier states are never

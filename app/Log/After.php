@@ -9,13 +9,13 @@ use App\Models\RushRecord;
 use App\Models\User;
 use App\Rehearsals\RehearsalCache;
 use RushHold\Assumptions\Assumptions;
+use RushHold\Counts\AfterWords;
+use RushHold\Counts\Cell;
+use RushHold\Counts\Dimension;
+use RushHold\Counts\Loss;
+use RushHold\Counts\Rate;
 use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
-use RushHold\Log\Counts\AfterWords;
-use RushHold\Log\Counts\Cell;
-use RushHold\Log\Counts\Dimension;
-use RushHold\Log\Counts\Loss;
-use RushHold\Log\Counts\Rate;
 use RushHold\Rehearsal\Verdict;
 
 /** What a day out has come to: what it was for, what came home, what cost most, what to change, what was learnt. */

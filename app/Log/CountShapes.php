@@ -8,17 +8,17 @@ use App\Models\OutingRecord;
 use App\Models\PromiseRecord;
 use App\Models\User;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
-use RushHold\Log\Counts\Calibration;
-use RushHold\Log\Counts\Cell;
-use RushHold\Log\Counts\ComparisonWords;
-use RushHold\Log\Counts\CountWords;
-use RushHold\Log\Counts\Difference;
-use RushHold\Log\Counts\Dimension;
-use RushHold\Log\Counts\Loss;
-use RushHold\Log\Counts\PairedDifference;
-use RushHold\Log\Counts\Promise;
-use RushHold\Log\Counts\Rate;
-use RushHold\Log\Counts\Tenth;
+use RushHold\Counts\Calibration;
+use RushHold\Counts\Cell;
+use RushHold\Counts\ComparisonWords;
+use RushHold\Counts\CountWords;
+use RushHold\Counts\Difference;
+use RushHold\Counts\Dimension;
+use RushHold\Counts\Loss;
+use RushHold\Counts\PairedDifference;
+use RushHold\Counts\Promise;
+use RushHold\Counts\Rate;
+use RushHold\Counts\Tenth;
 use RushHold\Rehearsal\Verdict;
 
 /** What is told of counts. */

@@ -7,9 +7,9 @@ namespace App\Log;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use RushHold\Log\Counts\BurstFacts;
-use RushHold\Log\Counts\Cell;
-use RushHold\Log\Counts\Dimension;
+use RushHold\Counts\BurstFacts;
+use RushHold\Counts\Cell;
+use RushHold\Counts\Dimension;
 
 /**
  * Reads what bursts add up to: by one thing or two, and of what else is so. What has been added up already is read from there; what is asked

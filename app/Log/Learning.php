@@ -7,8 +7,8 @@ namespace App\Log;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use RushHold\Log\Learnt\Habits;
-use RushHold\Log\Learnt\LearntFigure;
+use RushHold\Habits\Habits;
+use RushHold\Habits\LearntFigure;
 
 /** The figures of a person's own frames: told anew when there are others, used in place of the assumed ones where the person says so. */
 final readonly class Learning

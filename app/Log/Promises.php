@@ -10,9 +10,9 @@ use App\Models\User;
 use App\Plans\PlanCache;
 use App\Rehearsals\RehearsalCache;
 use Illuminate\Support\Carbon;
+use RushHold\Counts\Promise;
 use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
-use RushHold\Log\Counts\Promise;
 
 /** Keeps what a plan promised at the moment frames are said to have been taken by it. */
 final readonly class Promises

@@ -8,10 +8,9 @@ use App\Models\BurstRecord;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use RushHold\Log\Counts\BurstFacts;
-use RushHold\Log\Counts\Cell;
-use RushHold\Log\Counts\Dimension;
-use RushHold\Log\Counts\Loss;
+use RushHold\Counts\BurstFacts;
+use RushHold\Counts\Cell;
+use RushHold\Counts\Dimension;
 use RushHold\Sharpness\FrameVerdict;
 
 /**
@@ -210,9 +209,9 @@ final readonly class Tallies
         $verdicts = (array) json_decode((string) $row->verdicts, true);
         foreach ($verdicts as $pair => $frames) {
             [$eye, $verdict] = explode('/', $pair);
-            $loss = Loss::found(FrameVerdict::from($eye === '' ? $verdict : $eye));
-            if ($loss !== null) {
-                $counts[] = [self::LOSSES, $values[Dimension::Rush->value], $loss->value, new Cell(1, $frames)];
+            $cause = FrameVerdict::from($eye === '' ? $verdict : $eye)->cause();
+            if ($cause !== null) {
+                $counts[] = [self::LOSSES, $values[Dimension::Rush->value], $cause, new Cell(1, $frames)];
             }
             if ($eye !== '') {
                 $counts[] = [self::EYES, $eye, $verdict, new Cell(1, $frames)];

@@ -7,8 +7,8 @@ namespace App\Models;
 use App\Documents\AsDocument;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use RushHold\Counts\Promise;
 use RushHold\Document\Reader;
-use RushHold\Log\Counts\Promise;
 
 /**
  * A plan that frames were taken by, as it stood when the person said so, and what its rehearsal expected.

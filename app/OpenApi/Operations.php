@@ -7,8 +7,8 @@ namespace App\OpenApi;
 use App\Cards\Paper;
 use App\Models\GearRecord;
 use App\Models\User;
+use RushHold\Counts\Dimension;
 use RushHold\Hold\Scheme;
-use RushHold\Log\Counts\Dimension;
 use RushHold\Sharpness\FrameVerdict;
 
 /** Everything the API can be asked, by verb and address below /api/. */

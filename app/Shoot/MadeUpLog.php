@@ -11,7 +11,7 @@ use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use RushHold\Log\Counts\BurstFacts;
+use RushHold\Counts\BurstFacts;
 use RushHold\Log\FrameFacts;
 use RushHold\Sharpness\FrameVerdict;
 

@@ -51,6 +51,20 @@ enum FrameVerdict: string
         };
     }
 
+    /** What a frame is lost to, as counts call it: null where it is not lost. */
+    public function cause(): ?string
+    {
+        return match ($this) {
+            self::Sharp, self::Panned => null,
+            self::Moved => 'motion',
+            self::Shaken => 'shake',
+            self::Elsewhere, self::Soft => 'focus',
+            self::Out => 'out',
+            self::Dark, self::Bright => 'light',
+            self::Unclear => 'unclear',
+        };
+    }
+
     public function isKeeper(): bool
     {
         return $this === self::Sharp || $this === self::Panned;

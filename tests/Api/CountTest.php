@@ -14,8 +14,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
-use RushHold\Log\Counts\Cell;
-use RushHold\Log\Counts\Dimension;
+use RushHold\Counts\Cell;
+use RushHold\Counts\Dimension;
 use Tests\Support\Frames;
 use Tests\Support\People;
 

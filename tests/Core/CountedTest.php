@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
+use RushHold\Counts\Bands;
+use RushHold\Counts\BurstFacts;
+use RushHold\Counts\Calibration;
+use RushHold\Counts\Cell;
+use RushHold\Counts\ComparisonWords;
+use RushHold\Counts\CountWords;
+use RushHold\Counts\Difference;
+use RushHold\Counts\Dimension;
+use RushHold\Counts\HoldKey;
+use RushHold\Counts\Loss;
+use RushHold\Counts\PairedDifference;
+use RushHold\Counts\Promise;
+use RushHold\Counts\Rate;
 use RushHold\Document\Reader;
-use RushHold\Log\Counts\Bands;
-use RushHold\Log\Counts\BurstFacts;
-use RushHold\Log\Counts\Calibration;
-use RushHold\Log\Counts\Cell;
-use RushHold\Log\Counts\ComparisonWords;
-use RushHold\Log\Counts\CountWords;
-use RushHold\Log\Counts\Difference;
-use RushHold\Log\Counts\Dimension;
-use RushHold\Log\Counts\HoldKey;
-use RushHold\Log\Counts\Loss;
-use RushHold\Log\Counts\PairedDifference;
-use RushHold\Log\Counts\Promise;
-use RushHold\Log\Counts\Rate;
 use RushHold\Log\FrameFacts;
 use RushHold\Rehearsal\Verdict;
 use RushHold\Sharpness\FrameVerdict;
@@ -121,7 +121,8 @@ it('has a loss for every verdict that is none of sharp', function () {
         expect(Loss::promised($verdict) === null)->toBe($verdict === Verdict::Sharp);
     }
     foreach (FrameVerdict::cases() as $verdict) {
-        expect(Loss::found($verdict) === null)->toBe($verdict->isKeeper());
+        expect($verdict->cause() === null)->toBe($verdict->isKeeper());
+        expect($verdict->cause() === null || Loss::from($verdict->cause())->words() !== '')->toBeTrue();
     }
 });
 

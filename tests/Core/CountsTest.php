@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use RushHold\Log\Counts\Cell;
-use RushHold\Log\Counts\Difference;
-use RushHold\Log\Counts\PairedDifference;
-use RushHold\Log\Counts\Rate;
+use RushHold\Counts\Cell;
+use RushHold\Counts\Difference;
+use RushHold\Counts\PairedDifference;
+use RushHold\Counts\Rate;
 use RushHold\Statistics\Student;
 use RushHold\Statistics\WilsonInterval;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use RushHold\Assumptions\Assumptions;
 use RushHold\Document\Reader;
-use RushHold\Log\Learnt\Habits;
-use RushHold\Log\Learnt\HandLearner;
-use RushHold\Log\Learnt\LearntFigure;
-use RushHold\Log\Learnt\PanLearner;
-use RushHold\Log\Learnt\ShotUnder;
-use RushHold\Log\Learnt\Sight;
+use RushHold\Habits\Habits;
+use RushHold\Habits\HandLearner;
+use RushHold\Habits\LearntFigure;
+use RushHold\Habits\PanLearner;
+use RushHold\Habits\ShotUnder;
+use RushHold\Habits\Sight;
 use RushHold\Rehearsal\Estimate\Margin;
 use Tests\Support\Documents;
 use Tests\Support\HabitsPlayed;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use RushHold\Assumptions\Assumptions;
+use RushHold\Habits\ShotUnder;
+use RushHold\Habits\Sight;
 use RushHold\Hold\Hold;
 use RushHold\Kit\Kit;
-use RushHold\Log\Learnt\ShotUnder;
-use RushHold\Log\Learnt\Sight;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Planner;
 use RushHold\Rehearsal\Rehearsal;

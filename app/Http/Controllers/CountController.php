@@ -8,9 +8,9 @@ use App\Http\Requests\CountedBy;
 use App\Log\CountShapes;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RushHold\Counts\Dimension;
 use RushHold\Faults\MissingField;
 use RushHold\Faults\UnknownChoice;
-use RushHold\Log\Counts\Dimension;
 
 /** What the counts of the log say: shares of sharp frames, two set-ups compared, what was promised beside what was found. */
 final readonly class CountController extends Controller

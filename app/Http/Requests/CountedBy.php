@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Http\Request;
+use RushHold\Counts\Dimension;
 use RushHold\Faults\TextOutOfBounds;
-use RushHold\Log\Counts\Dimension;
 
 /** What bursts an address asks for, by what they are counted by. */
 final class CountedBy

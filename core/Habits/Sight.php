@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Learnt;
+namespace RushHold\Habits;
 
 /** What one frame tells of the person who took it. */
 final readonly class Sight

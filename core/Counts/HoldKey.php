@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Counts;
+namespace RushHold\Counts;
 
 use RushHold\Hold\Hold;
 use RushHold\Kit\AfArea;

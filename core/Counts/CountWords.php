@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Counts;
+namespace RushHold\Counts;
 
 use RushHold\Kit\AfArea;
 use RushHold\Kit\FocusMode;

@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Counts;
+namespace RushHold\Counts;
 
 use RushHold\Rehearsal\Verdict;
-use RushHold\Sharpness\FrameVerdict;
 
-/** What frames die of, as far as a rehearsal and a frame that came home can both tell it. */
+/** What frames die of, as far as a rehearsal and a frame that came home can both tell it; a verdict on a frame names its own as cause(). */
 enum Loss: string
 {
     /** It streaked. */
@@ -36,19 +35,6 @@ enum Loss: string
             Verdict::Shake => self::Shake,
             Verdict::OutOfFrame, Verdict::Hidden => self::Out,
             default => self::Focus,
-        };
-    }
-
-    public static function found(FrameVerdict $verdict): ?self
-    {
-        return match ($verdict) {
-            FrameVerdict::Sharp, FrameVerdict::Panned => null,
-            FrameVerdict::Moved => self::Motion,
-            FrameVerdict::Shaken => self::Shake,
-            FrameVerdict::Elsewhere, FrameVerdict::Soft => self::Focus,
-            FrameVerdict::Out => self::Out,
-            FrameVerdict::Dark, FrameVerdict::Bright => self::Light,
-            FrameVerdict::Unclear => self::Unclear,
         };
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Counts;
+namespace RushHold\Counts;
 
 /** What two set-ups brought, one beside the other, as a person reads it. */
 final class ComparisonWords

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Counts;
+namespace RushHold\Counts;
 
 /**
  * What the bursts of one kind add up to: enough to tell their share of sharp frames and how far to believe it, and never more numbers than

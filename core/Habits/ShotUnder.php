@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Learnt;
+namespace RushHold\Habits;
 
 use RushHold\Document\Reader;
 use RushHold\Framing\AimWander;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Learnt;
+namespace RushHold\Habits;
 
 /** A figure as a person's own frames tell it, beside what was assumed. */
 final readonly class LearntFigure

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Counts;
+namespace RushHold\Counts;
 
 /**
  * What bursts are counted by: of each every burst has one value, an empty one where nobody knows. Counts are kept by the place of a case in

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Counts;
+namespace RushHold\Counts;
 
 /** Shutters and distances in steps that are counted together. */
 final class Bands

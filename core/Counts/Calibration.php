@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Counts;
+namespace RushHold\Counts;
 
 /**
  * How far promised shares of sharp frames can be believed: by tenths what was promised beside what was found, and the mean square of their

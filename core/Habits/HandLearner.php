@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Learnt;
+namespace RushHold\Habits;
 
 use RushHold\Assumptions\Assumptions;
 use RushHold\Statistics\Sighted;
 use RushHold\Statistics\VarianceParts;
 
 /**
- * How late a hand follows the focus, from how far the plane is off what comes nearer or goes away. Source: docs/model.md, Yours instead of
- * assumed.
+ * How late a hand follows the focus, from how far the plane is off what comes nearer or goes away.
+ * Source: docs/model.md, Yours instead of assumed.
  */
 final readonly class HandLearner implements Learner
 {

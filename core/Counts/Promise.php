@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Log\Counts;
+namespace RushHold\Counts;
 
 use RushHold\Document\Reader;
+use RushHold\Habits\ShotUnder;
 use RushHold\Kit\FocusMode;
-use RushHold\Log\Learnt\ShotUnder;
 use RushHold\Planning\Plan;
 
 /** The plan that bursts were shot under, as far as they are counted by it, and what its rehearsal expected of a pass. */
