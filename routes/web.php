@@ -141,6 +141,7 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::get('log/counts/compare', [CountController::class, 'compare']);
         Route::get('log/learnt', [LearntController::class, 'index'])->middleware('heavy');
         Route::put('log/learnt/{name}', [LearntController::class, 'update'])->where('name', '[a-z._-]{1,60}');
+        Route::get('log/out', [CountController::class, 'out'])->middleware(['throttle:pdf', 'heavy']);
         Route::get('log/promises', [CountController::class, 'promises']);
         Route::post('log/undo', [LogController::class, 'undo']);
         Route::post('log/redo', [LogController::class, 'redo']);

@@ -37,6 +37,7 @@ final readonly class SchemaChecker
         'dials',
         'place',
         'outing',
+        'log',
         'answers',
         'words',
     ];

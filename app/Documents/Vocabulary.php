@@ -8,6 +8,7 @@ use App\Accounts\StarterKit;
 use App\Cards\Drawings;
 use App\Cards\Paper;
 use App\Http\Middleware\Heavy;
+use App\Log\LogOut;
 use App\Models\GearRecord;
 use App\Models\User;
 use RushHold\Assumptions\Assumption;
@@ -97,6 +98,7 @@ final class Vocabulary
             'focusAids' => ['What a body shows to help the hand focus.', self::of(FocusAid::cases())],
             'schemes' => ['Which button focuses.', self::of(Scheme::cases())],
             'stabiliserUses' => ['What the stabiliser does.', self::of(StabiliserUse::cases())],
+            'outMost' => ['Frames that the log for other programs holds at the most.', LogOut::MOST],
             'countedBy' => [
                 'What bursts are counted by; whether its values have an order of their own.',
                 self::of(Dimension::cases(), static fn (Dimension $one): array => ['ordered' => $one->isOrdered()]),

@@ -26,6 +26,14 @@ final readonly class Counting
         return new self($user, $where);
     }
 
+    /** @return array<string, string> what a burst is counted as; nothing where it has not been */
+    public static function facts(string $burst): array
+    {
+        $row = DB::table('counted')->where('burst_id', $burst)->first();
+
+        return $row === null ? [] : array_map(strval(...), get_object_vars($row));
+    }
+
     /** All bursts that are so. */
     public function whole(): Cell
     {

@@ -193,6 +193,7 @@ final class Operations
             'GET log/counts' => new Operation('Shares of sharp frames by one thing or two, with their intervals, of those bursts of which what else is asked is so.', 'logCounts', scope: Scope::Read, query: ['by' => 'What they are counted by.', 'and' => 'What else, or none.', ...$where]),
             'GET log/counts/compare' => new Operation('Two values of what bursts are counted by, one beside the other.', 'logCompared', scope: Scope::Read, query: ['by' => 'What they are values of.', 'one' => 'The one.', 'other' => 'The other.', ...$where]),
             'GET log/promises' => new Operation('What rehearsals have promised beside what came home.', 'logPromises', scope: Scope::Read, query: $where),
+            'GET log/out' => new Operation('The log for other programs in one zip: frames.csv, log.json (log/1), and beside each photograph its stars and label.', 'application/zip', scope: Scope::Read, query: $where),
             'GET log/learnt' => new Operation('Figures of the person’s own frames, beside what is assumed.', 'logLearnt', scope: Scope::Read),
             'PUT log/learnt/{name}' => new Operation('Whether one of these is used in place of what is assumed.', 'logLearnt', ['is_on?' => ['type' => 'boolean']], Scope::Write),
             'POST log/undo' => new Operation('Takes back what was done in the log last.', 'logTurned', scope: Scope::Write),

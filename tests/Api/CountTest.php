@@ -260,3 +260,61 @@ it('tells nobody of another person\'s frames', function () {
         ->and($this->getJson('/api/log?body=Skerry+One')->json('bursts'))
         ->toBe([]);
 });
+
+it('gives the log to other programs: a table, log/1, and stars and labels beside each photograph', function () {
+    $burst = Frames::burst($this->user);
+    $frames = $burst->inOrder();
+    $this->putJson("/api/frames/{$frames[1]->id}/eye", ['verdict' => 'moved'])->assertOk();
+    $frames[0]->fill(['name' => '=HYPERLINK(1).jpg'])->save();
+    $frames[2]->fill(['name' => $frames[1]->name])->save();
+    $rush = People::rushOf($this->user);
+    $this->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $rush->id])->assertOk();
+    $file = (string) tempnam(sys_get_temp_dir(), 'out');
+    file_put_contents($file, $this->get('/api/log/out')->assertOk()->streamedContent());
+    $zip = new ZipArchive();
+    expect($zip->open($file))->toBeTrue();
+    $names = array_map($zip->getNameIndex(...), range(0, $zip->numFiles - 1));
+    $stem = pathinfo($frames[1]->name, PATHINFO_FILENAME);
+    expect($names)
+        ->toHaveCount(5)
+        ->toContain("sidecars/2026-05-23/{$stem}.xmp")
+        ->toContain("sidecars/2026-05-23/{$stem} (2).xmp");
+    $table = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\n", (string) $zip->getFromName('frames.csv'))));
+    $rows = array_map(static fn (array $row): array => array_combine($table[0], $row), array_slice($table, 1));
+    expect($rows)
+        ->toHaveCount(3)
+        ->and($rows[0])
+        ->toMatchArray(['file' => "'=HYPERLINK(1).jpg", 'shutter_s' => '0.0005', 'verdict' => 'sharp', 'eye' => '', 'rush' => $rush->name, 'body' => 'Skerry One'])
+        ->and($rows[1])
+        ->toMatchArray(['eye' => 'moved', 'sha256' => $frames[1]->hash]);
+    $log = json_decode((string) $zip->getFromName('log.json'));
+    app(App\Documents\SchemaChecker::class)->check($log, 'log', 'log');
+    expect($log->bursts[0]->frames)
+        ->toHaveCount(3)
+        ->and($log->bursts[0]->frames[1]->eye)
+        ->toBe('moved')
+        ->and($log->bursts[0]->rush)
+        ->toBe($rush->name);
+    // a person's verdict is stars, the machine's alone is not; the label is both
+    $sidecar = static fn (string $name): string => (string) $zip->getFromName("sidecars/2026-05-23/{$name}.xmp");
+    expect($sidecar($stem))
+        ->toContain('moved')
+        ->toMatch('/Rating(>|=.)1/')
+        ->and($sidecar('_HYPERLINK_1_'))
+        ->toContain('sharp')
+        ->not->toContain('Rating');
+    unlink($file);
+    // only what is asked for, and of nobody else
+    file_put_contents($file, $this->get('/api/log/out?month=1999-01')->assertOk()->streamedContent());
+    $zip->open($file);
+    expect($zip->numFiles)
+        ->toBe(2)
+        ->and($zip->getFromName('log.json'))
+        ->toBe('{"format":"log/1","bursts":[]}');
+    $this->actingAs(People::someone('Stranger'));
+    file_put_contents($file, $this->get('/api/log/out')->assertOk()->streamedContent());
+    $zip->open($file);
+    expect($zip->numFiles)->toBe(2);
+    unlink($file);
+    expect(glob(sys_get_temp_dir().'/rush-hold-log*'))->toBe([]);
+});

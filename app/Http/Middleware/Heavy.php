@@ -32,6 +32,7 @@ final readonly class Heavy
         'outings/*/after/pdf',
         'bursts/*/rush',
         'log/learnt',
+        'log/out',
     ];
 
     public function __construct(private Turns $turns) {}

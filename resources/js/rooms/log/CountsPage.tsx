@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Fragment } from "react";
 import { Link, useLocation, useNavigate } from "react-router-dom";
 import { request } from "../../api/client";
-import { countedBy } from "../../generated/vocabulary";
+import { countedBy, outMost } from "../../generated/vocabulary";
 import type { CountRate, CountRow, LogCounts } from "../../generated/answers";
 import { percent } from "../../units/counts";
 import { Choice } from "../../ui/Choice";
@@ -223,6 +223,18 @@ function Told({ told, asked, isStale, onGo }: ToldProps) {
               })}
         </tbody>
       </table>
+      <p className="counts-out">
+        {told.whole.frames > outMost ? (
+          <span className="note">
+            For other programs they come in files of {thousands(outMost)} frames at the most: narrow them down, by month
+            for instance.
+          </span>
+        ) : (
+          <a href={`/api/log/out${queryOf(asked.where)}`} download>
+            these frames for other programs: table, log and sidecars in a zip
+          </a>
+        )}
+      </p>
       {told.more > 0 && <p className="note">{thousands(told.more)} more with fewer frames are not shown.</p>}
       <p className="note">
         Dots are shares, lines their 95 % intervals; a ring is too little to go by.{" "}
