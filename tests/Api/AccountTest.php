@@ -149,6 +149,35 @@ it('deletes an account with everything in it, and nothing else', function () {
     expect(DB::table('versions')->count())->toBe(1);
 });
 
+it('leaves no row of an account behind, table by table', function () {
+    $user = People::someone();
+    $rush = People::rushOf($user);
+    $promise = app(App\Log\Promises::class)->of($rush, $user);
+    app(App\Shoot\PlayedLog::class)->pass($user, $rush, $promise, [], 3, Illuminate\Support\Carbon::parse('2026-05-23 05:00:00'));
+    People::outingOf($user, $rush);
+    People::cardOf($user, $rush);
+    People::fileOf($user);
+    People::sweepOf($user, $rush);
+    $this->actingAs($user);
+    $this->getJson('/api/log/learnt')->assertOk();
+    $burst = $user->bursts()->firstOrFail();
+    $this->postJson("/api/bursts/{$burst->id}/agree")->assertOk();
+    $this->putJson("/api/gear/{$rush->kit->body_id}/camera-state", ['state' => ['format' => 'camera-state/1'], 'by' => 'typed', 'at' => time() * 1000])->assertOk();
+    $owned = DB::table('information_schema.columns')
+        ->where('table_schema', DB::getDatabaseName())
+        ->where('column_name', 'user_id')
+        ->pluck('table_name')
+        ->all();
+    $rows = static fn (): array => array_filter(array_combine($owned, array_map(static fn (string $table): int => DB::table($table)->where('user_id', $user->id)->count(), $owned)));
+    expect(array_keys($rows()))->toContain('gear', 'kits', 'rushes', 'cards', 'places', 'outings', 'files', 'runs', 'versions', 'camera_states', 'promises', 'bursts', 'frames', 'counted', 'tallies', 'learnt', 'log_acts');
+    $this->deleteJson('/api/account', ['password' => 'sandpiper-dawn'])->assertNoContent();
+    expect($rows())->toBe([]);
+    // and nothing that was found by its rush, its outing or its burst
+    foreach (['plans' => 'rush_id', 'rehearsals' => 'rush_id', 'days' => 'outing_id', 'kits' => 'body_id'] as $table => $column) {
+        expect(DB::table($table)->whereNotNull($column)->whereNotIn($column, DB::table(['plans' => 'rushes', 'rehearsals' => 'rushes', 'days' => 'outings', 'kits' => 'gear'][$table])->select('id'))->count())->toBe(0);
+    }
+});
+
 it('sends its security headers with every answer', function (string $path) {
     $response = $this->get($path);
     $policy = (string) $response->headers->get('Content-Security-Policy');
