@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AfterController;
 use App\Http\Controllers\AppController;
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BurstController;
 use App\Http\Controllers\CameraStateController;
 use App\Http\Controllers\CardController;
@@ -141,6 +142,8 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::get('log/counts/compare', [CountController::class, 'compare']);
         Route::get('log/learnt', [LearntController::class, 'index'])->middleware('heavy');
         Route::put('log/learnt/{name}', [LearntController::class, 'update'])->where('name', '[a-z._-]{1,60}');
+        Route::get('account/archive', [ArchiveController::class, 'show'])->middleware(['throttle:pdf', 'heavy']);
+        Route::post('account/archive', [ArchiveController::class, 'store'])->middleware(['throttle:pdf', 'heavy']);
         Route::get('log/out', [CountController::class, 'out'])->middleware(['throttle:pdf', 'heavy']);
         Route::get('log/promises', [CountController::class, 'promises']);
         Route::post('log/undo', [LogController::class, 'undo']);

@@ -13,12 +13,16 @@ enum FilePurpose: string
     /** A photograph that is taken into the log; once that has been done it may go. */
     case Frame = 'frame';
 
+    /** Everything of another account, to go into this one. */
+    case Archive = 'archive';
+
     /** Largest file, in bytes. */
     public function largest(): int
     {
         return match ($this) {
             self::Kit => \App\Kits\KitFiles::LARGEST,
             self::Frame => \App\Log\Intakes::LARGEST,
+            self::Archive => \App\Archive\ArchiveReader::LARGEST,
         };
     }
 
@@ -28,6 +32,7 @@ enum FilePurpose: string
         return match ($this) {
             self::Kit => ['application/json'],
             self::Frame => ['image/jpeg', ContentType::RAW],
+            self::Archive => ['application/zip'],
         };
     }
 
@@ -37,6 +42,7 @@ enum FilePurpose: string
         return match ($this) {
             self::Kit => 'a kit file, which is text in JSON',
             self::Frame => 'a photograph: a JPEG, or a raw file with one inside',
+            self::Archive => 'an archive of an account, which is a zip',
         };
     }
 
@@ -46,6 +52,7 @@ enum FilePurpose: string
         return match ($this) {
             self::Kit => 7,
             self::Frame => 3,
+            self::Archive => 1,
         };
     }
 

@@ -82,6 +82,8 @@ final class Operations
             'PUT assumptions' => new Operation('Changes assumed figures; null gives one back its default.', 'signedIn', ['assumptions' => ['type' => 'object', 'additionalProperties' => ['type' => ['number', 'null']]]], Scope::Write),
             'PUT subjects' => new Operation('Keeps subjects of your own by name; null lets one go.', 'signedIn', ['subjects' => ['type' => 'object', 'additionalProperties' => ['anyOf' => [['$ref' => 'rush-hold:/schemas/answers.json#/$defs/ownSubject'], ['type' => 'null']]]]], Scope::Write),
             'PUT password' => new Operation('Changes the password.', null, ['current' => ['type' => 'string'], 'password' => self::PASSWORD], status: 204),
+            'GET account/archive' => new Operation('Everything of the account in one zip.', 'application/zip', scope: Scope::Read),
+            'POST account/archive' => new Operation('Puts an archive that was sent as a file into this account, which has to be empty.', 'archiveTaken', ['file_id' => self::ID], Scope::Write),
             'DELETE account' => new Operation('Deletes the account with everything in it.', null, ['password' => ['type' => 'string']], status: 204),
             'GET tokens' => new Operation('The keys of this account for other programs.', 'tokenList'),
             'POST tokens' => new Operation('Makes a key; its text is told this once.', 'tokenMade', $token, status: 201),

@@ -25,6 +25,7 @@ final class Requests
         'PUT api/subjects' => ['subjects'],
         'PUT api/password' => ['current', 'password'],
         'DELETE api/account' => ['password'],
+        'POST api/account/archive' => ['file_id'],
         'POST api/tokens' => ['name', 'scopes', 'days'],
         'DELETE api/tokens/{token}' => [],
         'POST api/gear' => ['type', 'name', 'document', 'write_id'],

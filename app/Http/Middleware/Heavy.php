@@ -33,6 +33,7 @@ final readonly class Heavy
         'bursts/*/rush',
         'log/learnt',
         'log/out',
+        'account/archive',
     ];
 
     public function __construct(private Turns $turns) {}

@@ -4433,6 +4433,21 @@ words: string
 learnt: string[]
 }
 /**
+ * What an archive has brought.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "archiveTaken".
+ */
+export interface ArchiveTaken {
+/**
+ * How many of each kind of record.
+ */
+counts: {
+[k: string]: number
+}
+user: User
+}
+/**
  * A person’s verdict on a frame.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Archive\ArchiveReader;
+use App\Models\User;
+use App\Problems\ProblemException;
+use Illuminate\Console\Command;
+use RushHold\Faults\Fault;
+use RushHold\Faults\FaultyDocument;
+
+/** Puts an archive back into an empty account. */
+final class AccountRestore extends Command
+{
+    /** Records that are read: as many as an account may keep. */
+    private const MOST = 3_000_000;
+
+    protected $signature = 'account:restore {file : Zip that account:archive has written}
+        {account : Address of the account, in which nothing has been written yet}';
+
+    protected $description = 'Puts everything of an account back into an empty one';
+
+    public function handle(ArchiveReader $archive): int
+    {
+        [$file, $address] = [$this->argument('file'), $this->argument('account')];
+        $user = User::query()->where('email', User::address(is_string($address) ? $address : ''))->first();
+        if ($user === null || ! is_string($file) || ! is_file($file)) {
+            $this->error($user === null ? 'There is no account of this address.' : 'There is no such file.');
+
+            return self::INVALID;
+        }
+        ini_set('memory_limit', '-1');
+        try {
+            foreach ($archive->read($user, $file, self::MOST) as $what => $count) {
+                $this->line("{$count} {$what}");
+            }
+        } catch (ProblemException|Fault|FaultyDocument $no) {
+            $this->error($no instanceof ProblemException ? $no->problem->detail : $no->getMessage());
+
+            return self::INVALID;
+        }
+
+        return self::SUCCESS;
+    }
+}

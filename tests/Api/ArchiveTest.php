@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Archive\ArchiveReader;
+use App\Archive\ArchiveWriter;
+use App\Files\FilePurpose;
+use App\Files\Files;
+use App\Log\Promises;
+use App\Log\Tallies;
+use App\Models\FileRecord;
+use App\Models\User;
+use App\Shoot\PlayedLog;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Tests\Support\Frames;
+use Tests\Support\People;
+
+beforeEach(function () {
+    $this->folder = storage_path('test/files-of-archive-tests');
+    config(['filesystems.disks.files.root' => $this->folder]);
+    Storage::forgetDisk('files');
+    $this->user = People::someone();
+    $this->actingAs($this->user);
+    $this->file = tempnam(sys_get_temp_dir(), 'archive-of-tests');
+});
+
+afterEach(function () {
+    (new Illuminate\Filesystem\Filesystem())->deleteDirectory($this->folder);
+    unlink($this->file);
+});
+
+/** Somebody with something of everything. */
+function livedIn(User $user): void
+{
+    $rush = People::rushOf($user);
+    $gone = People::rushOf($user);
+    People::cardOf($user, $rush, $gone)->fill(['ticks' => ["{$rush->id}:area" => ['on' => true, 'at' => 5]]])->save();
+    $outing = People::outingOf($user, $rush);
+    $outing->fill(['day' => '2026-05-23', 'document' => (object) (['date' => '2026-05-23'] + (array) $outing->document)])->save();
+    $promise = app(Promises::class)->of($rush, $user);
+    for ($pass = 0; $pass < 5; $pass++) {
+        app(PlayedLog::class)->pass($user, $rush, $promise, ['panning.settled' => 0.5], $pass, Carbon::parse('2026-05-23 05:00:00')->addMinutes($pass));
+    }
+    $burst = Frames::burst($user);
+    test()->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $gone->id])->assertOk();
+    test()->putJson("/api/frames/{$burst->inOrder()[0]->id}/eye", ['verdict' => 'moved'])->assertOk();
+    test()->putJson("/api/gear/{$rush->kit->body_id}/camera-state", ['state' => ['format' => 'camera-state/1', 'focus_mode' => 'single'], 'by' => 'typed', 'at' => time() * 1000])->assertOk();
+    test()->putJson('/api/assumptions', ['assumptions' => ['rehearse.burst' => 4]])->assertOk();
+    test()->putJson('/api/settings', ['settings' => ['theme' => 'dusk']])->assertOk();
+    test()->getJson('/api/log/learnt')->assertOk();
+    test()->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertOk();
+    $gone->delete();
+}
+
+/** Every document of an archive, ids told by the order in which they come. @return array<string, string> by the name of its file */
+function documentsOf(string $file): array
+{
+    $zip = new ZipArchive();
+    $zip->open($file);
+    $all = [];
+    for ($at = 0; $at < $zip->numFiles; $at++) {
+        $name = (string) $zip->getNameIndex($at);
+        $all[$name] = (string) $zip->getFromIndex($at);
+    }
+    // rows are told apart by what they hold, whatever order their ids give them
+    $told = [];
+    foreach (array_filter($all, static fn (string $name): bool => str_ends_with($name, '.jsonl'), ARRAY_FILTER_USE_KEY) as $name => $text) {
+        $rows = array_filter(explode("\n", (string) preg_replace('/01[0-9a-z]{24}/', 'ID', $text)));
+        sort($rows);
+        $told[$name] = implode("\n", $rows);
+    }
+    $told['account.json'] = (string) preg_replace('/"made_at":"[^"]*"/', '', $all['account.json']);
+    $pictures = array_map(sha1(...), array_filter($all, static fn (string $name): bool => str_starts_with($name, 'pictures/'), ARRAY_FILTER_USE_KEY));
+    sort($pictures);
+    $told['pictures'] = implode("\n", $pictures);
+
+    return $told;
+}
+
+/** Sends a file as an archive. */
+function sentArchive(User $user, string $file): FileRecord
+{
+    return app(Files::class)->take($user, FilePurpose::Archive, hash_file('sha256', $file), 'mine.zip', fopen($file, 'rb'))[0];
+}
+
+/** The same archive with one of its files otherwise. */
+function tampered(string $file, string $name, Closure $change): void
+{
+    $zip = new ZipArchive();
+    $zip->open($file);
+    $zip->addFromString($name, $change((string) $zip->getFromName($name)));
+    $zip->close();
+}
+
+it('takes everything out and back into an empty account, equal', function () {
+    livedIn($this->user);
+    file_put_contents($this->file, $this->get('/api/account/archive')->assertOk()->streamedContent());
+    $before = documentsOf($this->file);
+    expect($before['pictures'])
+        ->not->toBe('')
+        ->and($before['account.json'])
+        ->toContain('"theme":"dusk"')
+        ->toContain('panning.settled');
+    $tallies = array_map(fn (string $key): string => (string) preg_replace('/01[0-9a-z]{24}/', 'ID', $key), array_keys(app(Tallies::class)->all($this->user)));
+    $other = People::someone('Bea');
+    $this->actingAs($other);
+    $sent = sentArchive($other, $this->file);
+    $told = $this->postJson('/api/account/archive', ['file_id' => $sent->id])->assertOk()->json();
+    expect($told['counts'])
+        ->toMatchArray(['rushes' => 2, 'cards' => 1, 'outings' => 1, 'camera_states' => 1, 'bursts' => 6])
+        ->and($told['user']['settings']['theme'])
+        ->toBe('dusk')
+        ->and(array_keys($told['user']['learnt']))
+        ->toBe(['panning.settled']);
+    file_put_contents($this->file, $this->get('/api/account/archive')->assertOk()->streamedContent());
+    $after = documentsOf($this->file);
+    foreach ($before as $name => $text) {
+        expect($after[$name])->toBe($text, $name);
+    }
+    // no id of the old account is in the new one, and every count is the same
+    $own = $this->user->frames()->pluck('id')->merge($this->user->rushes()->pluck('id'));
+    foreach (['layouts', 'cards', 'outings', 'bursts', 'frames'] as $table) {
+        $text = json_encode(DB::table($table)->where('user_id', $other->id)->get());
+        expect($own->filter(fn (string $id): bool => str_contains((string) $text, $id))->all())->toBe([], $table);
+    }
+    $again = array_map(fn (string $key): string => (string) preg_replace('/01[0-9a-z]{24}/', 'ID', $key), array_keys(app(Tallies::class)->all($other)));
+    sort($tallies);
+    sort($again);
+    expect($again)->toBe($tallies);
+    // the pictures are shown, and what was shot under which plan is judged as before
+    $frame = $other->frames()->where('picture_bytes', '>', 0)->firstOrFail();
+    $this->get("/api/frames/{$frame->id}/whole")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    $this->getJson("/api/rushes/{$other->rushes()->firstOrFail()->id}")->assertOk();
+    $this->getJson('/api/log/promises')->assertOk()->assertJsonCount(2, 'rushes');
+});
+
+it('goes out and in by the command line too', function () {
+    livedIn($this->user);
+    Artisan::call('account:archive', ['account' => $this->user->email, 'file' => $this->file]);
+    $other = People::someone('Bea');
+    expect(Artisan::call('account:restore', ['file' => $this->file, 'account' => $other->email]))
+        ->toBe(0)
+        ->and(Artisan::output())
+        ->toContain('6 bursts')
+        ->and(Artisan::call('account:restore', ['file' => $this->file, 'account' => $other->email]))
+        ->toBe(2)
+        ->and(Artisan::output())
+        ->toContain('in which nothing has been written yet')
+        ->and(Artisan::call('account:restore', ['file' => '/nowhere', 'account' => $other->email]))
+        ->toBe(2);
+});
+
+it('puts nothing into an account in which something has been written, and nobody else\'s archive', function () {
+    app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
+    People::rushOf($this->user);
+    $sent = sentArchive($this->user, $this->file);
+    $this->postJson('/api/account/archive', ['file_id' => $sent->id])->assertConflict()->assertJsonPath('type', 'not-empty');
+    $this->actingAs($stranger = People::someone('Stranger'));
+    $this->postJson('/api/account/archive', ['file_id' => $sent->id])->assertUnprocessable();
+    expect($stranger->gear()->count())->toBe(2);
+});
+
+it('takes nothing of an archive that somebody has changed for the worse', function (string $name, Closure $change, string $pointer) {
+    livedIn($this->user);
+    app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
+    tampered($this->file, $name, $change);
+    $other = People::someone('Bea');
+    $this->actingAs($other);
+    $told = $this->postJson('/api/account/archive', ['file_id' => sentArchive($other, $this->file)->id]);
+    expect($told->status())
+        ->toBe(422)
+        ->and((string) ($told->json('faults.0.pointer') ?? $told->json('type')))
+        ->toStartWith($pointer);
+    // all or nothing
+    expect($other->gear()->count())
+        ->toBe(2)
+        ->and($other->rushes()->count())
+        ->toBe(0)
+        ->and($other->refresh()->settings)
+        ->toBe([]);
+})->with([
+    'a rush faster than light' => ['rushes.jsonl', fn (string $text): string => (string) preg_replace('/"speed_mps":[\d.]+/', '"speed_mps":3e8', $text), '/rushes/1'],
+    'a row that is none' => ['cards.jsonl', fn (string $text): string => '["no object"]', '/cards/1'],
+    'a kit of somebody else' => ['kits.jsonl', fn (string $text): string => (string) preg_replace('/"lens_id":"\w+"/', '"lens_id":"01aaaaaaaaaaaaaaaaaaaaaaaa"', $text), '/kits/1/lens_id'],
+    'twice the same id' => ['gear.jsonl', fn (string $text): string => $text.explode("\n", $text)[0], '/gear/3/id'],
+    'a verdict that is none' => ['frames.jsonl', fn (string $text): string => (string) preg_replace('/"verdict":"\w+"/', '"verdict":"marvellous"', $text, 1), '/frames/1/verdict'],
+    'a name that turns round' => ['rushes.jsonl', fn (string $text): string => (string) preg_replace('/"name":"[^"]*"/', "\"name\":\"a\u{202E}b\"", $text, 1), '/rushes/1'],
+    'another format' => ['account.json', fn (string $text): string => '{"format":"archive/9"}', '/account/format'],
+    'no archive' => ['account.json', fn (string $text): string => 'hello', 'no-archive'],
+    'a figure out of range' => ['account.json', fn (string $text): string => (string) preg_replace('/"rehearse.burst":[\d.]+/', '"rehearse.burst":4000', $text), '/rehearse/burst'],
+]);
+
+it('reads no more than it may', function () {
+    livedIn($this->user);
+    app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
+    $other = People::someone('Bea');
+    expect(fn () => app(ArchiveReader::class)->read($other, $this->file, 5))->toThrow(App\Problems\ProblemException::class);
+    config(['rushhold.quota.rushes' => 1]);
+    expect(fn () => app(ArchiveReader::class)->read($other, $this->file))->toThrow(App\Problems\ProblemException::class);
+    expect($other->rushes()->count())->toBe(0);
+});
