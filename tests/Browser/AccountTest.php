@@ -206,3 +206,28 @@ it('makes a key for another program, shows it once, and ends it', function () {
         ->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('.program')) === []);
     expect($ask('GET', 'rushes'))->toBe(401);
 });
+
+it('takes everything of an account into a file, and brings it into an empty one', function () {
+    $window = $this->browser();
+    $email = $this->planning($window);
+    $this->artisan('hold:log-made-up', $email, '4', '--played');
+    $file = sys_get_temp_dir().'/archive-'.bin2hex(random_bytes(4)).'.zip';
+    $this->artisan('account:archive', $email, $file);
+    $window->get($this->address('/settings'));
+    $this->see($window, 'Everything of this account in one file');
+    expect($this->one($window, 'a[href="/api/account/archive"]')->getAttribute('download'))->not->toBeNull();
+    // an account in which something has been written takes none, and says why
+    $this->expectedOnConsole = ['account/archive'];
+    $input = $window->findElement(WebDriverBy::cssSelector('input[aria-label="Archive"]'));
+    $input->sendKeys($file);
+    $this->see($window, 'An archive goes into an account in which nothing has been written yet');
+    $this->press($window, 'Sign out');
+    $this->registered($window);
+    $window->get($this->address('/settings'));
+    $this->see($window, 'Bring such a file into this account');
+    $window->findElement(WebDriverBy::cssSelector('input[aria-label="Archive"]'))->sendKeys($file);
+    $this->one($window, '[data-testid=answer]');
+    $window->get($this->address('/log/counts'));
+    $this->see($window, 'in 4 bursts');
+    unlink($file);
+});

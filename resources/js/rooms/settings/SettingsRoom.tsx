@@ -10,6 +10,7 @@ import { forgetOfflineCopy } from "../../offline/copy";
 import { leave } from "../../session/leaving";
 import { forgetUnsent, unsentOf } from "../../session/unsent";
 import { when } from "../../units/when";
+import { ArchivePart } from "./ArchivePart";
 import { OtherPrograms } from "./OtherPrograms";
 import "./settings.css";
 import { useTitle } from "../../ui/useTitle";
@@ -85,6 +86,7 @@ export default function SettingsRoom() {
         </>
       )}
       <QuotaPart />
+      <ArchivePart />
       <OtherPrograms />
       <div className="account-go">
         <SignOut />
