@@ -8,6 +8,7 @@ use App\Models\OutingRecord;
 use App\Models\PromiseRecord;
 use App\Models\User;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Counts\Calibration;
 use RushHold\Counts\Cell;
 use RushHold\Counts\ComparisonWords;
@@ -18,6 +19,7 @@ use RushHold\Counts\Loss;
 use RushHold\Counts\PairedDifference;
 use RushHold\Counts\Promise;
 use RushHold\Counts\Rate;
+use RushHold\Counts\Suspect;
 use RushHold\Counts\Tenth;
 use RushHold\Rehearsal\Verdict;
 
@@ -120,6 +122,7 @@ final readonly class CountShapes
         }
         $calibration = Calibration::of($percents);
         $rushes = $this->rushes($user, $counting);
+        $losses = self::together($rushes);
 
         return [
             'where' => $this->where($user, $where),
@@ -138,7 +141,8 @@ final readonly class CountShapes
                         $calibration->tenths,
                     ),
                 ],
-            'losses' => self::together($rushes),
+            'losses' => $losses,
+            'likely' => $calibration === null ? null : self::likely($user, $losses),
             'rushes' => $rushes,
         ];
     }
@@ -150,6 +154,36 @@ final readonly class CountShapes
     private static function largest(array $a, array $b): int
     {
         return [$b[2]->frames, $a[0], $a[1]] <=> [$a[2]->frames, $b[0], $b[1]];
+    }
+
+    /**
+     * Where promises are off: what frames are lost to more or less than expected, and which figure of the person's own speaks of that.
+     *
+     * @param  list<array{loss: string, words: string, promised: float, found: float}>  $losses
+     * @return ?array{loss: string, words: string, promised: float, found: float, meaning: ?string, assumed: ?float, value: ?float, unit: ?string, is_on: bool}
+     */
+    private static function likely(User $user, array $losses): ?array
+    {
+        $loss = Suspect::furthest($losses);
+        if ($loss === null) {
+            return null;
+        }
+        $told = array_column($losses, null, 'loss')[$loss->value];
+        foreach (Learning::rows($user)->orderByDesc('frames')->get() as $row) {
+            $known = Assumptions::all()[(string) $row->name] ?? null;
+            $isApart = (float) $row->assumed < (float) $row->least || (float) $row->assumed > (float) $row->most;
+            if ($known !== null && $isApart && Suspect::mayBe($known->name, $loss)) {
+                return $told + [
+                    'meaning' => $known->meaning,
+                    'assumed' => (float) $row->assumed,
+                    'value' => (float) $row->value,
+                    'unit' => $known->unit,
+                    'is_on' => (bool) $row->is_on,
+                ];
+            }
+        }
+
+        return $told + ['meaning' => null, 'assumed' => null, 'value' => null, 'unit' => null, 'is_on' => false];
     }
 
     /** @return array{bursts: int, frames: int, keepers: int, share: float, least: float, most: float, worth: float} */
@@ -238,7 +272,9 @@ final readonly class CountShapes
         ];
     }
 
-    /** @return list<array<string, mixed>> of each rush what was promised, what was found, and what frames were lost to */
+    /**
+     * @return list<array{rush: string, words: string, found: array{bursts: int, frames: int, keepers: int, share: float, least: float, most: float, worth: float}, promised: float, frames_a_pass: float, usually_least: int, usually_most: int, losses: list<array{loss: string, words: string, promised: float, found: float}>}> of each rush what was promised, what was found, and what frames were lost to
+     */
     private function rushes(User $user, Counting $counting): array
     {
         $promised = $this->promised($user, $counting->promises());
@@ -252,7 +288,7 @@ final readonly class CountShapes
         foreach ($found as $rush => $cell) {
             $promise = $promised[$rush];
             $told[] = [
-                'rush' => $rush,
+                'rush' => (string) $rush,
                 'words' => $names[$rush],
                 'found' => self::rate(Rate::of($cell)),
                 'promised' => $promise['share'],
@@ -328,8 +364,8 @@ final readonly class CountShapes
     }
 
     /**
-     * @param  list<array<string, mixed>>  $rushes  as they are told
-     * @return list<array<string, mixed>> what frames of all of them are lost to
+     * @param  list<array{found: array{frames: int}, losses: list<array{loss: string, words: string, promised: float, found: float}>}>  $rushes  as they are told
+     * @return list<array{loss: string, words: string, promised: float, found: float}> what frames of all of them are lost to
      */
     private static function together(array $rushes): array
     {
@@ -346,15 +382,17 @@ final readonly class CountShapes
             }
         }
 
-        return array_values(
-            array_map(
-                static fn (array $loss): array => [
-                    'promised' => $loss['promised'] / $frames,
-                    'found' => $loss['found'] / $frames,
-                ] + $loss,
-                $sums,
-            ),
-        );
+        $told = [];
+        foreach ($sums as $loss) {
+            $told[] = [
+                'loss' => $loss['loss'],
+                'words' => $loss['words'],
+                'promised' => $loss['promised'] / $frames,
+                'found' => $loss['found'] / $frames,
+            ];
+        }
+
+        return $told;
     }
 
     /**

@@ -53,6 +53,8 @@ it('tells a poor pan from the frames, uses it once that is switched on, and plan
         ->toBeLessThan($before)
         ->and(array_column($after['assumptions'], 'value', 'name')['panning.settled'])
         ->toEqualWithDelta($pan['value'], 1e-9);
+    // promises that are off name the figure that is likely behind it
+    expect($this->getJson('/api/log/promises')->assertOk()->json('likely'))->toMatchArray(['loss' => 'motion', 'meaning' => $pan['meaning'], 'value' => $pan['value'], 'assumed' => 0.85, 'is_on' => true]);
     // and it can be asked what it would be otherwise
     $other = $this->getJson("/api/rushes/{$rush->id}/assumed")->assertOk()->json();
     expect(array_column($other['figures'], 'frames', 'name'))

@@ -15,6 +15,7 @@ use RushHold\Counts\Loss;
 use RushHold\Counts\PairedDifference;
 use RushHold\Counts\Promise;
 use RushHold\Counts\Rate;
+use RushHold\Counts\Suspect;
 use RushHold\Document\Reader;
 use RushHold\Log\FrameFacts;
 use RushHold\Rehearsal\Verdict;
@@ -169,4 +170,16 @@ it('ranks nothing that cannot be told apart, and says what would tell it', funct
         ->toBeNull()
         ->and(ComparisonWords::paired('zone', 'spot', PairedDifference::of([[$rate(100, 80), $rate(100, 40)]])))
         ->toStartWith('Within the one rush that has both, “zone” brings 40 more in a hundred');
+});
+
+it('suspects what a loss is drawn from, where it is far off', function () {
+    $losses = [['loss' => 'motion', 'promised' => 0.1, 'found' => 0.3], ['loss' => 'focus', 'promised' => 0.2, 'found' => 0.1], ['loss' => 'unclear', 'promised' => 0.0, 'found' => 0.5]];
+    expect(Suspect::furthest($losses))
+        ->toBe(Loss::Motion)
+        ->and(Suspect::furthest([['loss' => 'out', 'promised' => 0.1, 'found' => 0.12]]))
+        ->toBeNull()
+        ->and(Suspect::mayBe('panning.settled', Loss::Motion))
+        ->toBeTrue()
+        ->and(Suspect::mayBe('aim.handheld', Loss::Motion))
+        ->toBeFalse();
 });

@@ -4162,6 +4162,47 @@ worth: number
  */
 losses: CountLoss[]
 /**
+ * Where promises are off most; null where they are not.
+ */
+likely: ({
+/**
+ * To what.
+ */
+loss: string
+/**
+ * As a person reads it.
+ */
+words: string
+/**
+ * Share expected.
+ */
+promised: number
+/**
+ * Share found.
+ */
+found: number
+/**
+ * Figure of one’s own that speaks of it; null where none does.
+ */
+meaning: (string | null)
+/**
+ * As it is assumed.
+ */
+assumed: (number | null)
+/**
+ * As the frames tell it.
+ */
+value: (number | null)
+/**
+ * Its unit.
+ */
+unit: (string | null)
+/**
+ * Whether plans use it.
+ */
+is_on: boolean
+} | null)
+/**
  * Those with the most frames first.
  * 
  * Items: A rush.

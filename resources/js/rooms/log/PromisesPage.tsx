@@ -4,6 +4,7 @@ import { request } from "../../api/client";
 import type { CountLoss, LogPromises } from "../../generated/answers";
 import { count, percent, spread } from "../../units/counts";
 import { useTitle } from "../../ui/useTitle";
+import { figures } from "../../units/quantity";
 import { CalibrationPicture } from "./CalibrationPicture";
 import { between, burstsOf, narrowed, queryOf, thousands, whereOf } from "./counts";
 import { LogHead } from "./LogHead";
@@ -46,7 +47,7 @@ export function PromisesPage() {
         </p>
       ) : (
         <>
-          <Calibration calibration={told.calibration} losses={told.losses} />
+          <Calibration calibration={told.calibration} losses={told.losses} likely={told.likely} />
           <section aria-label="Rush by rush">
             <h2 className="counts-second">Rush by rush</h2>
             {told.rushes.map((rush) => (
@@ -61,7 +62,15 @@ export function PromisesPage() {
 
 type Told = NonNullable<LogPromises["calibration"]>;
 
-function Calibration({ calibration, losses }: { calibration: Told; losses: CountLoss[] }) {
+function Calibration({
+  calibration,
+  losses,
+  likely,
+}: {
+  calibration: Told;
+  losses: CountLoss[];
+  likely: LogPromises["likely"];
+}) {
   const { found, promised } = calibration;
   const off = promised - found.share;
   return (
@@ -86,6 +95,7 @@ function Calibration({ calibration, losses }: { calibration: Told; losses: Count
         </p>
         <h2 className="counts-second">What frames are lost to</h2>
         <Losses losses={losses} />
+        {likely !== null && <Likely likely={likely} />}
         <dl className="score">
           <dt>score</dt>
           <dd>
@@ -107,6 +117,26 @@ function Calibration({ calibration, losses }: { calibration: Told; losses: Count
       </div>
       <CalibrationPicture tenths={calibration.tenths} />
     </div>
+  );
+}
+
+/** Which assumption is likely behind what is lost otherwise than expected, and what it would have to be. */
+function Likely({ likely }: { likely: NonNullable<LogPromises["likely"]> }) {
+  const way = likely.found > likely.promised ? "more" : "less";
+  return (
+    <p className="likely" data-testid="likely">
+      Furthest off: {likely.words}, {way} than expected.{" "}
+      {likely.meaning === null || likely.value === null || likely.assumed === null ? (
+        <>No figure of yours speaks of that yet.</>
+      ) : (
+        <>
+          Likely behind it: {likely.meaning.charAt(0).toLowerCase() + likely.meaning.slice(1)}. It would have to be{" "}
+          <b>{figures(likely.value)}</b>
+          {likely.unit === "" ? "" : ` ${likely.unit}`}, where {figures(likely.assumed)} is assumed.{" "}
+          {likely.is_on ? "Plans use yours since." : <Link to="/log/yours">Use it, or not</Link>}
+        </>
+      )}
+    </p>
   );
 }
 
