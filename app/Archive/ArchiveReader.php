@@ -165,7 +165,8 @@ final readonly class ArchiveReader
                 if ($part->hasId) {
                     $id = $row['id'] ?? null;
                     if (! is_string($id) || preg_match('/^[0-9a-z]{26}$/', $id) !== 1 || isset($ids[$id])) {
-                        throw TextOutOfBounds::of("{$part->table}/{$at}/id", is_string($id) ? mb_substr($id, 0, 40) : '', 'an id of its own');
+                        $shown = is_string($id) ? mb_substr($id, 0, 40) : '';
+                        throw TextOutOfBounds::of("{$part->table}/{$at}/id", $shown, 'an id of its own');
                     }
                     if (count($ids) >= $most) {
                         throw self::tooMuch($most);

@@ -50,7 +50,8 @@ final readonly class RowChecks
     {
         $kept = [];
         foreach ($part->columns as $column) {
-            $kept[$column] = self::value($column, $row[$column] ?? null, "{$under}/{$column}", in_array($column, $part->documents, true));
+            $isDocument = in_array($column, $part->documents, true);
+            $kept[$column] = self::value($column, $row[$column] ?? null, "{$under}/{$column}", $isDocument);
         }
 
         return match ($part->table) {
