@@ -141,7 +141,7 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::get('log/counts', [CountController::class, 'index']);
         Route::get('log/counts/compare', [CountController::class, 'compare']);
         Route::get('log/learnt', [LearntController::class, 'index'])->middleware('heavy');
-        Route::put('log/learnt/{name}', [LearntController::class, 'update'])->where('name', '[a-z._-]{1,60}');
+        Route::put('log/learnt/{figure}', [LearntController::class, 'update']);
         Route::get('account/archive', [ArchiveController::class, 'show'])->middleware(['throttle:pdf', 'heavy']);
         Route::post('account/archive', [ArchiveController::class, 'store'])->middleware(['throttle:pdf', 'heavy']);
         Route::get('log/out', [CountController::class, 'out'])->middleware(['throttle:pdf', 'heavy']);

@@ -197,7 +197,7 @@ final class Operations
             'GET log/promises' => new Operation('What rehearsals have promised beside what came home.', 'logPromises', scope: Scope::Read, query: $where),
             'GET log/out' => new Operation('The log for other programs in one zip: frames.csv, log.json (log/1), and beside each photograph its stars and label.', 'application/zip', scope: Scope::Read, query: $where),
             'GET log/learnt' => new Operation('Figures of the person’s own frames, beside what is assumed.', 'logLearnt', scope: Scope::Read),
-            'PUT log/learnt/{name}' => new Operation('Whether one of these is used in place of what is assumed.', 'logLearnt', ['is_on?' => ['type' => 'boolean']], Scope::Write),
+            'PUT log/learnt/{figure}' => new Operation('Whether one of these is used in place of what is assumed.', 'logLearnt', ['is_on?' => ['type' => 'boolean']], Scope::Write),
             'POST log/undo' => new Operation('Takes back what was done in the log last.', 'logTurned', scope: Scope::Write),
             'POST log/redo' => new Operation('Does again what was taken back last.', 'logTurned', scope: Scope::Write),
             'POST log/let-go' => new Operation('Lets the pieces of frames taken before a day go.', 'logLetGo', ['before' => ['type' => 'string', 'pattern' => '^[0-9]{4}-[0-9]{2}-[0-9]{2}$']], Scope::Write),

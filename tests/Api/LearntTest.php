@@ -101,11 +101,11 @@ it('shows the bursts behind a figure, and nobody else\'s', function () {
     $pan = ($this->figure)('panning.settled');
     expect($this->getJson('/api/log?of=panning.settled')->assertOk()->json('bursts'))->toHaveCount($pan['bursts']);
     expect($this->getJson('/api/log?of=no.such')->json('bursts'))->toBe([]);
-    $this->putJson('/api/log/learnt/no.such', ['is_on' => true])->assertUnprocessable();
+    $this->putJson('/api/log/learnt/no.such', ['is_on' => true])->assertNotFound();
     $this->putJson('/api/log/learnt/panning.settled', ['is_on' => 'yes'])->assertUnprocessable();
     $this->actingAs(People::someone('Stranger'));
     expect($this->getJson('/api/log?of=panning.settled')->json('bursts'))->toBe([]);
-    $this->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertUnprocessable();
+    $this->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertNotFound();
 });
 
 it('learns nothing that no plan reads', function () {

@@ -58,6 +58,7 @@ it('shows and gives nobody anything of another account, on every route and verb 
         'outing' => [People::outingOf($owner, $rush)->id],
         'burst' => [Frames::frameOf($owner)->burst_id],
         'frame' => [Frames::frameOf($owner)->id],
+        'figure' => [People::figureOf($owner)],
         'token' => [(string) $owner->createToken('a key', ['write'])->accessToken->getKey()],
     ];
     $state = fn (): array => [
@@ -75,6 +76,7 @@ it('shows and gives nobody anything of another account, on every route and verb 
         $owner->bursts()->get()->toJson(),
         $owner->frames()->get()->toJson(),
         $owner->logActs()->count(),
+        App\Log\Learning::rows($owner)->get()->toJson(),
         RehearsalRecord::query()->count(),
     ];
     $before = $state();

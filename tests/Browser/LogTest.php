@@ -160,7 +160,6 @@ it('splits and joins bursts, gives them their rush with one key, and takes each 
     $this->pick($window, 'The rush it was taken for', $rush['name']);
     $this->see($window, 'Its plan');
     expect(shelf($window)[0]['rush']['id'])->toBe($rush['id']);
-    $window->executeScript('document.activeElement.blur()');
     $this->keys($window, 'u');
     $this->see($window, 'Taken back: rush given.');
     expect(shelf($window)[0]['rush'])->toBeNull();

@@ -17,6 +17,7 @@ use App\Models\RushRecord;
 use App\Models\User;
 use App\Rehearsals\Sweeps;
 use App\Rushes\RushWriter;
+use Illuminate\Support\Facades\DB;
 
 /** Accounts to test with. */
 final class People
@@ -88,6 +89,26 @@ final class People
             'document' => json_decode((string) json_encode($kept)),
             'revision' => 1,
         ]);
+    }
+
+    /** A figure that somebody's frames tell; its name. */
+    public static function figureOf(User $user): string
+    {
+        DB::table('learnt')->insertOrIgnore([
+            'user_id' => $user->id,
+            'name' => 'panning.settled',
+            'assumed' => 0.85,
+            'value' => 0.6,
+            'least' => 0.5,
+            'most' => 0.7,
+            'worth' => 1,
+            'frames' => 90,
+            'bursts' => '[]',
+            'kept_out' => '[]',
+            'fingerprint' => str_repeat('0', 32),
+        ]);
+
+        return 'panning.settled';
     }
 
     /** A kit file somebody has sent. */

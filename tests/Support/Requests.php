@@ -66,7 +66,7 @@ final class Requests
         'POST api/outings/{outing}/undo' => ['revision'],
         'POST api/outings/{outing}/redo' => ['revision'],
         'DELETE api/log/intake' => [],
-        'PUT api/log/learnt/{name}' => ['is_on'],
+        'PUT api/log/learnt/{figure}' => ['is_on'],
         'POST api/log/undo' => [],
         'POST api/log/redo' => [],
         'POST api/log/let-go' => ['before'],
@@ -131,6 +131,7 @@ final class Requests
             'frame' => Frames::frameOf($user)->id,
             'burst' => Frames::frameOf($user)->burst_id,
             'which' => 'whole',
+            'figure' => People::figureOf($user),
         ];
         $all = self::good($user);
         $found = [];

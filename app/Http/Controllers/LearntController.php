@@ -10,7 +10,6 @@ use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RushHold\Assumptions\Assumptions;
-use RushHold\Faults\UnknownChoice;
 
 /** Figures of a person's own frames, beside what is assumed: told, and used or not. */
 final readonly class LearntController extends Controller
@@ -25,11 +24,11 @@ final readonly class LearntController extends Controller
         return $this->told($user);
     }
 
-    public function update(Request $request, string $name): JsonResponse
+    public function update(Request $request, string $figure): JsonResponse
     {
         $user = $this->user($request);
-        if (! $this->learning->switch($user, $name, Body::of($request)->flag('is_on', true))) {
-            throw UnknownChoice::of('name', $name, ['a figure that your frames tell']);
+        if (! $this->learning->switch($user, $figure, Body::of($request)->flag('is_on', true))) {
+            abort(404); // no frame of theirs tells it
         }
 
         return $this->told($user->refresh());

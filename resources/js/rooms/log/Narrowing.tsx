@@ -33,7 +33,7 @@ export function Narrowing({ where, told, onChange }: Props) {
             key={name}
             type="button"
             className="narrowed"
-            aria-label={`Not only where ${byWords[name]} is ${words}`}
+            aria-label={`${byWords[name]}: ${words}, no longer only these`}
             onClick={() => onChange(name, null)}
           >
             {byWords[name]}: <b>{words}</b> <span aria-hidden="true">×</span>

@@ -73,6 +73,11 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
     if (verdict !== null) go(at + 1);
   };
   const give = (id: string | null): void => change.mutate({ verb: "PUT", path: "rush", body: { rush_id: id } });
+  /** What was picked from a list is done, and the keys of the room work again: the frame has the focus, not the list. */
+  const picked = (act: () => void): void => {
+    act();
+    window.setTimeout(() => document.querySelector<HTMLElement>('.strip [aria-current="true"]')?.focus());
+  };
   const split = (): void => {
     if (frame !== undefined && at > 0) change.mutate({ verb: "POST", path: "split", body: { frame: frame.id } });
   };
@@ -154,7 +159,7 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
         </span>
       </div>
 
-      <BurstFor burst={burst} keepers={keepers} eyed={eyed} onGive={give} />
+      <BurstFor burst={burst} keepers={keepers} eyed={eyed} onGive={(id) => picked(() => give(id))} />
       {problem !== null && (
         <p className="note fault" role="alert">
           {problem.message}
@@ -211,7 +216,10 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
         <button type="button" className="text-button" disabled={at === 0} onClick={split}>
           Split before frame {at + 1} (s)
         </button>
-        <JoinWith burst={burst.id} onJoin={(id) => change.mutate({ verb: "POST", path: "join", body: { with: id } })} />
+        <JoinWith
+          burst={burst.id}
+          onJoin={(id) => picked(() => change.mutate({ verb: "POST", path: "join", body: { with: id } }))}
+        />
         <button type="button" className="text-button" onClick={() => setDeleting(true)}>
           Delete this burst
         </button>

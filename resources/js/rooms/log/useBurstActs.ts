@@ -26,9 +26,10 @@ export const useBurstActs = (id: string) => {
       await judged();
       return request<BurstWhole>(verb, `bursts/${id}/${path}`, body ?? {});
     },
-    onSuccess: async (next) => {
+    // what is shown elsewhere follows by itself: the next key is not waited for that
+    onSuccess: (next) => {
       client.setQueryData(key, next);
-      await wider();
+      void wider();
     },
   });
   const turn = useMutation({
@@ -36,13 +37,14 @@ export const useBurstActs = (id: string) => {
       await judged();
       return request<LogTurned>("POST", `log/${way}`, {});
     },
-    onSuccess: async (done, way) => {
+    onSuccess: (done, way) => {
       say(
         done.words === null
           ? `There is nothing to ${way}.`
           : `${way === "undo" ? "Taken back" : "Done again"}: ${done.words}.`,
       );
-      await Promise.all([client.invalidateQueries({ queryKey: ["burst"] }), wider()]);
+      void client.invalidateQueries({ queryKey: ["burst"] });
+      void wider();
     },
   });
   const remove = useMutation({
