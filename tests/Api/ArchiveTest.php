@@ -202,3 +202,42 @@ it('reads no more than it may', function () {
     expect(fn () => app(ArchiveReader::class)->read($other, $this->file))->toThrow(App\Problems\ProblemException::class);
     expect($other->rushes()->count())->toBe(0);
 });
+
+it('takes no picture that is none, and leaves what nobody asked for', function () {
+    $burst = Frames::burst($this->user);
+    $frame = $burst->inOrder()[0];
+    app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
+    tampered($this->file, 'pictures/../../evil.php', fn (): string => '<?php echo 1;');
+    tampered($this->file, 'notes/readme.txt', fn (): string => 'hello');
+    tampered($this->file, 'pictures/01aaaaaaaaaaaaaaaaaaaaaaaa-whole.jpg', fn (): string => Frames::jpeg());
+    $one = People::someone('Bea');
+    app(ArchiveReader::class)->read($one, $this->file);
+    expect($one->frames()->count())
+        ->toBe(3)
+        ->and(array_filter(Storage::disk('files')->allFiles(), fn (string $path): bool => str_contains($path, 'evil') || str_contains($path, 'readme')))
+        ->toBe([])
+        ->and($one->frames()->firstOrFail()->held_by)
+        ->toBe($one->id);
+    tampered($this->file, "pictures/{$frame->id}-whole.jpg", fn (): string => '<svg onload="alert(1)"/>');
+    $other = People::someone('Cy');
+    expect(fn () => app(ArchiveReader::class)->read($other, $this->file))->toThrow(RushHold\Faults\TextOutOfBounds::class, 'a JPEG');
+    expect($other->frames()->count())->toBe(0);
+});
+
+it('takes out what an account has without pictures, where that is asked', function () {
+    Frames::burst($this->user);
+    app(ArchiveWriter::class)->write($this->user->refresh(), $this->file, false);
+    $zip = new ZipArchive();
+    $zip->open($this->file);
+    $names = array_map($zip->getNameIndex(...), range(0, $zip->numFiles - 1));
+    expect(array_filter($names, static fn (string $name): bool => str_starts_with($name, 'pictures/')))
+        ->toBe([])
+        ->and($names)
+        ->toContain('account.json', 'frames.jsonl', 'rushes.jsonl');
+    $one = People::someone('Bea');
+    app(ArchiveReader::class)->read($one, $this->file);
+    // nothing is shown that is not there
+    expect($one->frames()->firstOrFail()->picture_bytes)->toBe(0);
+    $this->actingAs($one);
+    expect($this->getJson('/api/log')->json('bursts.0.shown.0.has_picture'))->toBeFalse();
+});

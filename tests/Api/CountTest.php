@@ -318,3 +318,69 @@ it('gives the log to other programs: a table, log/1, and stars and labels beside
     unlink($file);
     expect(glob(sys_get_temp_dir().'/rush-hold-log*'))->toBe([]);
 });
+
+it('copies the counts of the demo with its bursts, and none of the room its pictures take', function () {
+    madeUp($this->user, 300);
+    Frames::burst($this->user);
+    $this->user->update(['is_demo' => true]);
+    $copy = app(App\Accounts\DemoCopies::class)->another();
+    $plain = static fn (User $user): array => array_map(
+        static fn (Cell $cell): array => array_values($cell->toArray()),
+        Counting::of($user)->by(Dimension::Body),
+    );
+    expect($plain($copy))
+        ->toBe($plain($this->user))
+        ->and(array_keys(Counting::of($copy)->by(Dimension::Rush)))
+        ->not->toEqualCanonicalizing(array_keys(Counting::of($this->user)->by(Dimension::Rush)));
+    // every rush that is counted is one of the copy's own
+    foreach (array_filter(array_keys(Counting::of($copy)->by(Dimension::Rush))) as $rush) {
+        expect($copy->rushes()->whereKey($rush)->exists())->toBeTrue();
+    }
+    $this->actingAs($copy);
+    $room = $this->getJson('/api/log')->assertOk()->json('room');
+    expect($room['picture_bytes']['used'])
+        ->toBe(0)
+        ->and($room['frames']['used'])
+        ->toBe($this->user->frames()->count());
+    Artisan::call('hold:tally', ['--account' => $copy->email]);
+    expect(trim(Artisan::output()))->toEndWith('0 counts put right');
+    $this->getJson('/api/log/promises')->assertOk()->assertJsonCount(2, 'rushes');
+});
+
+it('knows how much room pictures take, also after some have been let go', function () {
+    $burst = Frames::burst($this->user);
+    $used = fn (): int => $this->getJson('/api/log')->assertOk()->json('room.picture_bytes.used');
+    $before = $used();
+    expect($before)->toBe((int) $burst->frames()->sum('picture_bytes'));
+    $told = $this->postJson('/api/log/let-go', ['before' => '2030-01-01'])->assertOk()->json();
+    expect($told['frames'])
+        ->toBe(3)
+        ->and($used())
+        ->toBe($before - $told['bytes'])
+        ->toBe((int) $burst->frames()->sum('picture_bytes'));
+});
+
+it('gives no more frames in one file than it may hold, and says how to have them', function () {
+    madeUp($this->user, 120);
+    DB::table('tallies')->where('user_id', $this->user->id)->where('kind', 0)->update(['frames' => App\Log\LogOut::MOST + 1]);
+    $this->getJson('/api/log/out')->assertConflict()->assertJsonPath('type', 'too-many')->assertJsonPath('detail', 'These are 60001 frames, and one file holds 60000. Take them by month, outing or rush.');
+    $month = $this->getJson('/api/log/counts?by=month')->json('rows.0.value');
+    $this->get("/api/log/out?month={$month}")->assertOk();
+});
+
+it('counts a burst once, however often it is told anew', function () {
+    $burst = Frames::burst($this->user);
+    $before = app(Tallies::class)->all($this->user);
+    foreach (range(1, 3) as $again) {
+        app(App\Log\BurstKeeper::class)->recount($burst->id);
+    }
+    expect(app(Tallies::class)->all($this->user))->toBe($before);
+    // and a rush that is deleted keeps its frames, under its name
+    $rush = People::rushOf($this->user);
+    $this->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $rush->id])->assertOk();
+    $this->deleteJson("/api/rushes/{$rush->id}")->assertNoContent();
+    expect($this->getJson('/api/log/counts?by=rush')->json('rows.0'))->toMatchArray(['value' => $rush->id, 'words' => $rush->name, 'frames' => 3]);
+    // by a distance in the units the person reads
+    $this->putJson('/api/settings', ['settings' => ['units' => 'imperial']])->assertOk();
+    expect($this->getJson('/api/log/counts?by=distance')->json('rows.0.words'))->toEndWith(' ft');
+});

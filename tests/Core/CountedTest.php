@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use RushHold\Counts\AfterWords;
 use RushHold\Counts\Bands;
 use RushHold\Counts\BurstFacts;
 use RushHold\Counts\Calibration;
@@ -182,4 +183,42 @@ it('suspects what a loss is drawn from, where it is far off', function () {
         ->toBeTrue()
         ->and(Suspect::mayBe('aim.handheld', Loss::Motion))
         ->toBeFalse();
+});
+
+it('tells a day out in words, whatever came home of it', function () {
+    $words = static fn (array $expected, array $also, array $missed): string => AfterWords::went($expected, $also, $missed);
+    expect($words(['Terns', 'Hares', 'Gannets'], [], []))
+        ->toBe('You went for Terns, Hares and Gannets.')
+        ->and($words(['Terns'], ['Otters'], []))
+        ->toBe('You went for Terns. You also shot Otters.')
+        ->and($words(['Terns', 'Hares'], [], ['Hares']))
+        ->toBe('You went for Terns and Hares. Nothing came home of Hares.')
+        ->and($words(['Terns'], [], ['Terns']))
+        ->toBe('You went for Terns. Nothing of that came home yet.')
+        ->and($words([], ['Otters'], []))
+        ->toBe('You went without a plan for any rush. You also shot Otters.');
+    expect(AfterWords::brought(Cell::ofBurst(1, 1), null))
+        ->toBe('You brought 1 frame in 1 burst, 1 of them sharp.')
+        ->and(AfterWords::brought(cell([[10, 4], [12, 6]]), 14.6))
+        ->toBe('You brought 22 frames in 2 bursts, 10 of them sharp; of the bursts with a plan, rehearsals expected 15.')
+        ->and(AfterWords::cost(Loss::Motion, 9, 12, 0.2))
+        ->toBe('What cost most: its motion, 9 of the 12 that are not sharp. Rehearsals expected none.')
+        ->and(AfterWords::cost(Loss::Focus, 9, 12, 4.4))
+        ->toContain('expected 4.')
+        ->and(AfterWords::change('Terns', '1/4000', Loss::Motion, 2.34, 4.0))
+        ->toBe('One change for next time, in “Terns”: 1/4000. By rehearsal it saves 2.3 of the 4 frames a pass that are lost so (its motion).')
+        ->and(AfterWords::noChange('Terns', 'a smaller area'))
+        ->toBe('No single dial would have saved them in “Terns”. What treats them: a smaller area.')
+        ->and(AfterWords::learnt('Share your pan takes out', 0.6123, 0.85, '', 120, false))
+        ->toBe('Share your pan takes out: 0.612, from 120 frames, where 0.85 is assumed. Plans do not use it yet.')
+        ->and(AfterWords::learnt('How far your aim wanders', 0.004, 0.0025, 'rad', 120, true))
+        ->toBe('How far your aim wanders: 0.004 rad, from 120 frames, where 0.0025 rad is assumed. Plans use yours.');
+});
+
+it('keeps two names apart that differ in a capital or a blank', function () {
+    $cells = static fn (string $body): array => BurstFacts::kept(['body' => $body])->cells();
+    expect($cells('Skerry One')[8])
+        ->not->toBe($cells('skerry one')[8])
+        ->and($cells('Skerry One '))
+        ->not->toBe($cells('Skerry One'));
 });

@@ -102,3 +102,45 @@ it('knows how late a hand follows the focus, from the width of its discs', funct
     expect((new HandLearner())->figures([new Sight('1', '1', 'a', $still, 0.0, $still->workM, 1 / 1000, 5.6, null, 0.0, 1.0, null, null)], Assumptions::defaults()))->toBe([]);
     expect(ShotUnder::kept(Reader::of($still->toArray())))->toEqual($still);
 });
+
+it('knows how fast it crosses wherever on its way it is taken', function () {
+    $shot = ShotUnder::of(Documents::plan(['motion' => ['speed_mps' => 10, 'bearing_deg' => 90], 'distance' => ['near_m' => 10, 'work_m' => 20, 'far_m' => 60]]));
+    expect($shot->crossingAtMps(20.0))
+        ->toEqualWithDelta(10, 1e-9)
+        ->and($shot->closingAtMps(20.0))
+        ->toEqualWithDelta(0, 1e-6)
+        // twice as far off on a straight way it crosses half as fast, and all else of its speed brings it nearer
+        ->and($shot->crossingAtMps(40.0))
+        ->toEqualWithDelta(5, 1e-9)
+        ->and($shot->closingAtMps(40.0))
+        ->toEqualWithDelta(sqrt(75), 1e-6)
+        // never faster than it goes
+        ->and($shot->crossingAtMps(4.0))
+        ->toEqualWithDelta(10, 1e-9);
+    $still = ShotUnder::of(Documents::plan(['motion' => ['speed_mps' => 0]]));
+    expect($still->crossingAtMps(5.0))
+        ->toBe(0.0)
+        ->and($still->closingAtMps(5.0))
+        ->toBe(0.0);
+});
+
+it('keeps frames out that tell of something else, and names them', function () {
+    $sights = (new HabitsPlayed([], 8))->sights([learntFrom()[1]], 12);
+    $usual = named((new PanLearner())->figures($sights, Assumptions::defaults()))['panning.settled'];
+    // one frame in which the camera was swung to another bird
+    $swung = $sights[5];
+    $sights[] = new Sight('swung', $swung->burst, $swung->under, $swung->shot, $swung->atS + 9, $swung->distanceM, $swung->shutterS, $swung->fNumber, 40 * $swung->measuredMm, $swung->measuredMm, null, null, null);
+    $told = named((new PanLearner())->figures($sights, Assumptions::defaults()))['panning.settled'];
+    expect($told->keptOut)
+        ->toContain('swung')
+        ->and($told->value)
+        ->toEqualWithDelta($usual->value, 0.02);
+});
+
+it('tells nothing of an aim that was never composed alike, nor of a camera that waits', function () {
+    $few = (new HabitsPlayed([], 2))->sights([learntFrom()[0]], 2);
+    expect(array_filter(array_keys(named(Habits::of($few))), static fn (string $name): bool => str_starts_with($name, 'aim.handheld')))->toBe([]);
+    // what stands still tells nothing of a pan
+    $still = (new HabitsPlayed([], 2))->sights([Documents::rush(['motion' => ['speed_mps' => 0]])], 4);
+    expect(named(Habits::of($still)))->not->toHaveKey('panning.settled');
+});

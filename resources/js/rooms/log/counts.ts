@@ -75,13 +75,14 @@ type Rated = { share: number; least: number; most: number; frames: number };
  */
 export const inOrder = <T extends Rated & { value: string }>(rows: readonly T[], by: By, order: Order | null): T[] => {
   const told = order ?? (isOrdered(by) ? "standing" : "frames");
+  // what is not known stands last, and a negative number, a step of shutter or distance, before those that are none
   const standing = (a: T, b: T): number =>
     Number(a.value === "") - Number(b.value === "") ||
+    Number(a.value) - Number(b.value) ||
     a.value.localeCompare(b.value, undefined, { numeric: true }) ||
     b.frames - a.frames;
   const byOrder: Record<Order, (a: T, b: T) => number> = {
-    // a negative number is a step of shutter or distance, and stands before those that are not
-    standing: (a, b) => Number(a.value) - Number(b.value) || 0 || standing(a, b),
+    standing,
     frames: (a, b) => b.frames - a.frames,
     high: (a, b) => b.least - a.least || b.share - a.share,
     low: (a, b) => a.most - b.most || a.share - b.share,
