@@ -73,7 +73,7 @@ final readonly class DemoCopies
                 'demo_until' => Carbon::now()->addHours((int) config('rushhold.demo_hours')),
             ]);
             self::copy($demo->id, $copy->id);
-            Tallies::of($copy, Tallies::BYTES)->delete();
+            Tallies::of($copy, Tallies::BYTES)->update(['frames' => 0]);
 
             return $copy;
         });

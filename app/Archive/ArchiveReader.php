@@ -262,7 +262,7 @@ final readonly class ArchiveReader
     /** @param  array<string, string>  $ids */
     private function pictures(User $user, \ZipArchive $zip, array $ids): void
     {
-        $bytes = [];
+        $bytes = $pieces = [];
         for ($at = 0; $at < $zip->numFiles; $at++) {
             $name = (string) $zip->getNameIndex($at);
             if (preg_match('#^pictures/([0-9a-z]{26})-(whole|piece)\.jpg$#', $name, $found) !== 1) {
@@ -275,9 +275,17 @@ final readonly class ArchiveReader
             }
             $this->pictures->put($frame, $found[2], self::picture($jpeg, $name));
             $bytes[$frame->id] = ($bytes[$frame->id] ?? 0) + strlen($jpeg);
+            if ($found[2] === FramePictures::PIECE) {
+                $pieces[] = $frame->id;
+            }
         }
         foreach ($bytes as $id => $sum) {
             DB::table('frames')->where('id', $id)->update(['picture_bytes' => $sum]);
+        }
+        // a piece that did not come along has been let go
+        $gone = array_diff($user->frames()->where('crop', '!=', null)->pluck('id')->all(), $pieces);
+        foreach (array_chunk($gone, 500) as $some) {
+            DB::table('frames')->whereIn('id', $some)->update(['crop' => null]);
         }
         $this->quota->forFrames($user, 0, array_sum($bytes));
     }

@@ -237,7 +237,7 @@ it('takes out what an account has without pictures, where that is asked', functi
     $one = People::someone('Bea');
     app(ArchiveReader::class)->read($one, $this->file);
     // nothing is shown that is not there
-    expect($one->frames()->firstOrFail()->picture_bytes)->toBe(0);
+    expect($one->frames()->firstOrFail())->picture_bytes->toBe(0)->crop->toBeNull();
     $this->actingAs($one);
     expect($this->getJson('/api/log')->json('bursts.0.shown.0.has_picture'))->toBeFalse();
 });
