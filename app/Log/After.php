@@ -58,7 +58,9 @@ final readonly class After
             'losses' => $losses,
             'went' => AfterWords::went(
                 $names($expected),
-                $names(array_filter($shot, static fn (array $rush): bool => ! $rush['is_expected'])),
+                $names(
+                    array_filter($shot, static fn (array $rush): bool => ! $rush['is_expected'] && $rush['rush'] !== ''),
+                ),
                 $names(array_filter($expected, static fn (array $rush): bool => $rush['frames'] === 0)),
             ),
             'brought' => AfterWords::brought(

@@ -151,6 +151,10 @@ it('tells what a day out has come to, on a page and on paper', function () {
         ->and((string) shell_exec('pdfinfo '.escapeshellarg($file)))
         ->toMatch('/Pages:\s+1\n/');
     unlink($file);
+    // frames of which nobody has said the rush are no rush
+    $one = $this->user->bursts()->firstOrFail();
+    $this->putJson("/api/bursts/{$one->id}/rush", ['rush_id' => null])->assertOk();
+    expect($this->getJson("/api/outings/{$outing->id}/after")->json('went'))->toBe($told['went']);
     // a day of which nothing came home says so, and is nobody else's
     $empty = People::outingOf($this->user, $other);
     expect($this->getJson("/api/outings/{$empty->id}/after")->assertOk()->json())
