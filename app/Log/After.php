@@ -42,7 +42,10 @@ final readonly class After
         $rushes = $this->rushes($outing, $user, $counting, array_column($promised, null, 'rush'));
         $names = static fn (array $some): array => array_values(array_unique(array_column($some, 'words')));
         $expected = array_filter($rushes, static fn (array $rush): bool => $rush['is_expected']);
-        $shot = array_filter($rushes, static fn (array $rush): bool => $rush['frames'] > 0);
+        $also = array_filter(
+            $rushes,
+            static fn (array $rush): bool => $rush['frames'] > 0 && ! $rush['is_expected'] && $rush['rush'] !== '',
+        );
         $planned = array_sum(array_map(static fn (array $rush): int => $rush['found']['frames'], $promised));
         $cost = self::most($losses, $planned);
 
@@ -58,18 +61,14 @@ final readonly class After
             'losses' => $losses,
             'went' => AfterWords::went(
                 $names($expected),
-                $names(
-                    array_filter($shot, static fn (array $rush): bool => ! $rush['is_expected'] && $rush['rush'] !== ''),
-                ),
+                $names($also),
                 $names(array_filter($expected, static fn (array $rush): bool => $rush['frames'] === 0)),
             ),
             'brought' => AfterWords::brought(
                 $whole,
                 $promised === []
                     ? null
-                    : array_sum(
-                        array_map(static fn (array $rush): float => $rush['promised'] * $rush['found']['frames'], $promised),
-                    ),
+                    : array_sum(array_map(self::expected(...), $promised)),
             ),
             'cost' => $cost === null
                 ? null
@@ -115,6 +114,12 @@ final readonly class After
         return $most === null || $most['found'] <= 0
             ? null
             : [Loss::from($most['loss']), (int) round($most['found'] * $frames), $most['promised'] * $frames];
+    }
+
+    /** @param  array{promised: float, found: array{frames: int}}  $rush */
+    private static function expected(array $rush): float
+    {
+        return $rush['promised'] * $rush['found']['frames'];
     }
 
     /** @param  list<array{found: array{keepers: int}}>  $promised */
