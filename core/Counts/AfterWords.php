@@ -47,7 +47,7 @@ final class AfterWords
     public static function cost(Loss $loss, int $frames, int $lost, float $expected): string
     {
         return sprintf(
-            'What cost most: %s, %d of the %d that are not sharp. Rehearsals expected %s.',
+            'Most are lost to %s: %d of the %d that are not sharp. Rehearsals expected %s.',
             $loss->words(),
             $frames,
             $lost,

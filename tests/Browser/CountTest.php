@@ -143,7 +143,7 @@ it('reads on the way home what a day has come to', function () {
     $this->see($window, 'You went for A new rush.');
     $this->see($window, 'of them sharp; of the bursts with a plan, rehearsals expected');
     $this->see($window, 'One change for next time');
-    $this->see($window, 'What cost most: its motion');
+    $this->see($window, 'Most are lost to its motion: ');
     expect($this->axe($window))->toBe([]);
     $this->press($window, 'to its plan');
     $this->one($window, '[data-testid=answer]');

@@ -202,7 +202,7 @@ it('tells a day out in words, whatever came home of it', function () {
         ->and(AfterWords::brought(cell([[10, 4], [12, 6]]), 14.6))
         ->toBe('You brought 22 frames in 2 bursts, 10 of them sharp; of the bursts with a plan, rehearsals expected 15.')
         ->and(AfterWords::cost(Loss::Motion, 9, 12, 0.2))
-        ->toBe('What cost most: its motion, 9 of the 12 that are not sharp. Rehearsals expected none.')
+        ->toBe('Most are lost to its motion: 9 of the 12 that are not sharp. Rehearsals expected none.')
         ->and(AfterWords::cost(Loss::Focus, 9, 12, 4.4))
         ->toContain('expected 4.')
         ->and(AfterWords::change('Terns', '1/4000', Loss::Motion, 2.34, 4.0))
