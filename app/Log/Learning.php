@@ -7,8 +7,10 @@ namespace App\Log;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use RushHold\Counts\Dimension;
 use RushHold\Habits\Habits;
 use RushHold\Habits\LearntFigure;
+use RushHold\Sharpness\BodyFloor;
 
 /** The figures of a person's own frames: told anew when there are others, used in place of the assumed ones where the person says so. */
 final readonly class Learning
@@ -23,13 +25,15 @@ final readonly class Learning
     {
         $fingerprint = $this->fingerprint($user);
         $kept = self::rows($user)->value('fingerprint');
-        if ($kept === $fingerprint || ($kept === null && $user->bursts()->whereNotNull('promise_id')->doesntExist())) {
+        if ($kept === $fingerprint || ($kept === null && $user->bursts()->doesntExist())) {
             return;
         }
         $figures = Habits::of($this->sights->of($user), $user->assumptions);
-        DB::transaction(function () use ($user, $figures, $fingerprint): void {
+        $floors = Floors::all($user->id);
+        DB::transaction(function () use ($user, $figures, $floors, $fingerprint): void {
             $user->inTurn();
             $on = self::rows($user)->where('is_on', true)->pluck('name')->all();
+            $off = self::rows($user)->where('is_on', false)->pluck('name')->all();
             self::rows($user)->delete();
             DB::table('learnt')->insert(
                 array_map(
@@ -41,6 +45,15 @@ final readonly class Learning
                     $figures,
                 ),
             );
+            foreach ($floors as $body => $floor) {
+                $name = Floors::figure($body);
+                // what a body blurs of its own is no fault of a frame, unless the person says it is
+                DB::table('learnt')->insertOrIgnore([
+                    'user_id' => $user->id,
+                    'is_on' => ! in_array($name, $off, true),
+                    'fingerprint' => $fingerprint,
+                ] + self::floor($name, $floor));
+            }
             $this->use($user);
         });
     }
@@ -71,6 +84,9 @@ final readonly class Learning
     {
         $used = [];
         foreach (self::rows($user)->where('is_on', true)->orderBy('name')->get() as $row) {
+            if (str_starts_with((string) $row->name, Floors::FIGURE)) {
+                continue; // frames are judged with it, and no plan is reckoned
+            }
             $used[(string) $row->name] = ['value' => (float) $row->value, 'frames' => (int) $row->frames];
         }
         $user->update(['learnt' => $used === [] ? null : $used]);
@@ -92,11 +108,27 @@ final readonly class Learning
         ];
     }
 
+    /** @return array<string, mixed> */
+    private static function floor(string $name, BodyFloor $floor): array
+    {
+        return [
+            'name' => $name,
+            'assumed' => 0.0,
+            'value' => $floor->px,
+            'least' => $floor->leastPx,
+            'most' => $floor->mostPx,
+            'worth' => BodyFloor::PRIOR,
+            'frames' => $floor->frames,
+            'bursts' => '[]',
+            'kept_out' => '[]',
+        ];
+    }
+
     /** Of everything that figures are told from. */
     private function fingerprint(User $user): string
     {
         $all = [];
-        foreach ([Tallies::LOSSES, Tallies::PROMISES] as $kind) {
+        foreach ([Tallies::LOSSES, Tallies::PROMISES, Dimension::Body->kind()] as $kind) {
             $all[] = Tallies::of($user, $kind)->orderBy('one')->orderBy('other')->get()->all();
         }
 

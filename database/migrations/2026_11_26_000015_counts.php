@@ -51,7 +51,7 @@ return new class extends Migration
         });
         Schema::create('learnt', function (Blueprint $table): void {
             $table->foreignId('user_id')->constrained()->cascadeOnDelete();
-            $table->string('name', 60);
+            $table->string('name', 130)->collation('utf8mb4_nopad_bin');
             $table->double('assumed');
             $table->double('value');
             $table->double('least');

@@ -110,7 +110,9 @@ it('shows the bursts behind a figure, and nobody else\'s', function () {
 
 it('learns nothing that no plan reads', function () {
     shotWith($this->user, ['aim.handheld' => 0.005], 8);
-    foreach ($this->getJson('/api/log/learnt')->json('figures') as $figure) {
+    $figures = array_filter($this->getJson('/api/log/learnt')->json('figures'), static fn (array $one): bool => ! str_starts_with($one['name'], 'floor.'));
+    expect($figures)->not->toBe([]);
+    foreach ($figures as $figure) {
         $known = Assumptions::all()[$figure['name']];
         expect($figure['value'])->toBeBetween($known->least, $known->most);
     }
@@ -162,4 +164,27 @@ it('tells what a day out has come to, on a page and on paper', function () {
     $this->actingAs(People::someone('Stranger'));
     $this->getJson("/api/outings/{$outing->id}/after")->assertNotFound();
     $this->get("/api/outings/{$outing->id}/after/pdf")->assertNotFound();
+});
+
+it('tells what a body blurs of its own, and judges without it where that is switched off', function () {
+    shotWith($this->user, [], 6);
+    $body = $this->user->bursts()->firstOrFail()->body;
+    $floor = ($this->figure)("floor.{$body}");
+    expect($floor)
+        ->toMatchArray(['is_on' => true, 'unit' => 'px', 'meaning' => "What {$body} blurs of its own, even in its sharpest frames"])
+        ->and($floor['value'])
+        ->toBeGreaterThan(0)
+        ->toBeBetween($floor['least'], $floor['most']);
+    $floors = app(App\Log\Floors::class);
+    expect($floors->of($this->user->id, $body)->px)->toEqualWithDelta($floor['value'], 1e-9);
+    $told = $this->putJson('/api/log/learnt/'.rawurlencode("floor.{$body}"), ['is_on' => false])->assertOk()->json();
+    // no plan rests on it
+    expect($told['learnt'])
+        ->toBe([])
+        ->and($floors->of($this->user->id, $body)->px)
+        ->toBe(0.0);
+    // and it stays off when it is told anew
+    $burst = $this->user->bursts()->firstOrFail();
+    $this->deleteJson("/api/bursts/{$burst->id}")->assertNoContent();
+    expect(($this->figure)("floor.{$body}")['is_on'])->toBeFalse();
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\Body;
+use App\Log\Floors;
 use App\Log\Learning;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -39,14 +40,16 @@ final readonly class LearntController extends Controller
         $known = Assumptions::all();
         $figures = [];
         foreach (Learning::rows($user)->orderBy('name')->get() as $row) {
-            $figure = $known[(string) $row->name] ?? null;
-            if ($figure === null) {
+            $name = (string) $row->name;
+            $figure = $known[$name] ?? null;
+            $body = str_starts_with($name, Floors::FIGURE) ? substr($name, strlen(Floors::FIGURE)) : null;
+            if ($figure === null && $body === null) {
                 continue; // one that is gone is told anew the next time
             }
             $figures[] = [
-                'name' => $figure->name,
-                'meaning' => $figure->meaning,
-                'unit' => $figure->unit,
+                'name' => $name,
+                'meaning' => $figure->meaning ?? "What {$body} blurs of its own, even in its sharpest frames",
+                'unit' => $figure->unit ?? 'px',
                 'assumed' => (float) $row->assumed,
                 'value' => (float) $row->value,
                 'least' => (float) $row->least,

@@ -18,13 +18,16 @@ const inWords = (value: number, unit: string): string =>
 /** From so many bursts on a figure is something to go by. */
 const BURSTS = 3;
 
-const isThin = (one: Figure): boolean => one.bursts < BURSTS;
+/** What a body blurs: frames are judged with it, and no plan rests on it. */
+const isOfBody = (one: Figure): boolean => one.name.startsWith("floor.");
+const isThin = (one: Figure): boolean => !isOfBody(one) && one.bursts < BURSTS;
 const isApart = (one: Figure): boolean => one.assumed < one.least || one.assumed > one.most;
 
 const groups = [
-  { words: "What speaks against the assumed", has: (one: Figure) => !isThin(one) && isApart(one) },
-  { words: "As assumed, as far as can be told", has: (one: Figure) => !isThin(one) && !isApart(one) },
+  { words: "What speaks against the assumed", has: (one: Figure) => !isOfBody(one) && !isThin(one) && isApart(one) },
+  { words: "As assumed, as far as can be told", has: (one: Figure) => !isOfBody(one) && !isThin(one) && !isApart(one) },
   { words: "Too little to go by yet", has: isThin },
+  { words: "What your bodies blur", has: isOfBody },
 ];
 
 const queryKey = ["log", "learnt"];
@@ -37,7 +40,7 @@ export function YoursPage() {
   const learnt = useQuery({ queryKey, queryFn: () => request<LogLearnt>("GET", "log/learnt"), staleTime: 0 });
   const turn = useMutation({
     mutationFn: ({ name, is_on }: Pick<Figure, "name" | "is_on">) =>
-      inTurn(() => request<LogLearnt>("PUT", `log/learnt/${name}`, { is_on })),
+      inTurn(() => request<LogLearnt>("PUT", `log/learnt/${encodeURIComponent(name)}`, { is_on })),
     onSuccess: (told) => {
       client.setQueryData(queryKey, told);
       takeUser({ learnt: told.learnt });
@@ -111,12 +114,20 @@ function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTu
       </span>
       <div className="yours-from">
         <p>
-          <Link to={`/log?of=${figure.name}`}>
-            from {thousands(figure.frames)} frames in {burstsOf(figure.bursts)}
-          </Link>
+          {isOfBody(figure) ? (
+            <Link to={`/log?${new URLSearchParams({ body: figure.name.slice("floor.".length) })}`}>
+              from {thousands(figure.frames)} frames
+            </Link>
+          ) : (
+            <Link to={`/log?of=${figure.name}`}>
+              from {thousands(figure.frames)} frames in {burstsOf(figure.bursts)}
+            </Link>
+          )}
           <span className="note">
             {" "}
-            The assumed figure still counts as {shown(figure.worth, 2)} of them
+            {isOfBody(figure)
+              ? `Taken off the blur of what is judged from now on; that it blurs nothing still counts as ${shown(figure.worth, 2)}`
+              : `The assumed figure still counts as ${shown(figure.worth, 2)} of them`}
             {figure.kept_out > 0 && `; ${thousands(figure.kept_out)} that tell something else are kept out`}.
           </span>
         </p>
