@@ -35,6 +35,9 @@ final readonly class ArchiveReader
     /** Longest row of an archive, in bytes. */
     private const ROW = 600_000;
 
+    /** Bytes a row of a table is long on average, at the most. */
+    private const BYTES = 4000;
+
     /** Rows written in one go. */
     private const ROWS = 50;
 
@@ -161,7 +164,7 @@ final readonly class ArchiveReader
         $ids = $of = $counts = [];
         foreach (Part::all() as $part) {
             // first all ids, so that what names another is known whichever comes first
-            foreach (self::lines($zip, $part->table) as $at => $row) {
+            foreach (self::lines($zip, $part->table, $most) as $at => $row) {
                 if ($part->hasId) {
                     $id = $row['id'] ?? null;
                     if (! is_string($id) || preg_match('/^[0-9a-z]{26}$/', $id) !== 1 || isset($ids[$id])) {
@@ -179,7 +182,7 @@ final readonly class ArchiveReader
         foreach (Part::all() as $part) {
             $counts[$part->table] = 0;
             $rows = [];
-            foreach (self::lines($zip, $part->table) as $at => $row) {
+            foreach (self::lines($zip, $part->table, $most) as $at => $row) {
                 $under = "{$part->table}/{$at}";
                 $kept = $this->checks->row($part, $row, $under);
                 foreach ($part->names as $column => $other) {
@@ -303,16 +306,21 @@ final readonly class ArchiveReader
     }
 
     /** @return \Generator<int, array<string, mixed>> rows of a table, by the number of their line */
-    private static function lines(\ZipArchive $zip, string $table): \Generator
+    private static function lines(\ZipArchive $zip, string $table, int $most): \Generator
     {
         $from = $zip->getStream($table.'.jsonl');
         if ($from === false) {
             return;
         }
-        $at = 0;
+        $at = $bytes = 0;
         try {
             while (($line = fgets($from, self::ROW)) !== false) {
                 $at++;
+                $bytes += strlen($line);
+                // what is packed small may be long without end
+                if ($bytes > $most * self::BYTES) {
+                    throw self::tooMuch($most);
+                }
                 if (trim($line) === '') {
                     continue;
                 }

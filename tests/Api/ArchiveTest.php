@@ -201,6 +201,9 @@ it('reads no more than it may', function () {
     app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
     $other = People::someone('Bea');
     expect(fn () => app(ArchiveReader::class)->read($other, $this->file, 5))->toThrow(App\Problems\ProblemException::class);
+    // packed small, and long without end
+    tampered($this->file, 'gear.jsonl', static fn (string $text): string => $text.str_repeat(str_repeat(' ', 99_999)."\n", 50));
+    expect(fn () => app(ArchiveReader::class)->read($other, $this->file, 900))->toThrow(App\Problems\ProblemException::class);
     config(['rushhold.quota.rushes' => 1]);
     expect(fn () => app(ArchiveReader::class)->read($other, $this->file))->toThrow(App\Problems\ProblemException::class);
     expect($other->rushes()->count())->toBe(0);
