@@ -31,9 +31,14 @@ final readonly class HoldKey
         $mode = FocusMode::tryFrom($parts[0]);
         $area = AfArea::tryFrom($parts[1] ?? '');
 
-        return $mode === null || $area === null || count($parts) !== 5
-            ? null
-            : new self($mode, $area, Tracking::read($parts[2]), (float) $parts[3], (float) $parts[4]);
+        if ($mode === null || $area === null || count($parts) !== 5) {
+            return null;
+        }
+        [$shutterS, $fNumber] = [(float) $parts[3], (float) $parts[4]];
+
+        return $shutterS > 0 && $fNumber > 0 && is_finite($shutterS) && is_finite($fNumber)
+            ? new self($mode, $area, Tracking::read($parts[2]), $shutterS, $fNumber)
+            : null;
     }
 
     public function text(): string

@@ -92,8 +92,10 @@ it('says in words what is counted by', function () {
     $key = HoldKey::of($hold);
     expect(HoldKey::read($key->text()))
         ->toEqual($key)
-        ->and(HoldKey::read('no hold at all'))
-        ->toBeNull();
+        ->and(array_map(HoldKey::read(...), ['', 'no hold at all', 'continuous spot 1/2/auto 0 0', 'continuous spot 1/2/auto 0.001 -4', 'continuous spot 1/2/auto 1e999 4']))
+        ->toBe(array_fill(0, 5, null));
+    // whatever somebody writes into an address is told as it is
+    expect(CountWords::value(Dimension::Hold, 'continuous spot 1/2/auto 0 0', Units::Metric))->toBe('continuous spot 1/2/auto 0 0');
     $words = static fn (Dimension $of, string $value, Units $units = Units::Metric): string => CountWords::value($of, $value, $units);
     expect($words(Dimension::Hold, $key->text()))
         ->toContain($hold->area->words())
