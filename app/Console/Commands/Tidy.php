@@ -56,6 +56,7 @@ final class Tidy extends Command
                 ->delete(),
             'files' => $files->tidy(),
             'raw files of dead workers' => RawPreview::tidy(),
+            'files nobody waited for' => self::unsent($now),
             'copies of the demo' => $this->demoCopies($deletion, $now),
             'deleted records' => $this->deleted($now->copy()->subDays(self::DELETED_DAYS)),
             'states' => $this->thin($now),
@@ -68,6 +69,21 @@ final class Tidy extends Command
         );
 
         return self::SUCCESS;
+    }
+
+    /** What was made to be sent, and whoever asked for it went away meanwhile. */
+    private static function unsent(Carbon $now): int
+    {
+        $gone = 0;
+        foreach (['log', 'archive', 'sidecar'] as $what) {
+            foreach (glob(sys_get_temp_dir()."/rush-hold-{$what}*") ?: [] as $file) {
+                if (is_file($file) && filemtime($file) < $now->copy()->subDay()->getTimestamp() && unlink($file)) {
+                    $gone++;
+                }
+            }
+        }
+
+        return $gone;
     }
 
     private function demoCopies(Deletion $deletion, Carbon $now): int
