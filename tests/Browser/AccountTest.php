@@ -222,6 +222,7 @@ it('takes everything of an account into a file, and brings it into an empty one'
     $input->sendKeys($file);
     $this->see($window, 'An archive goes into an account in which nothing has been written yet');
     $this->press($window, 'Sign out');
+    $this->see($window, 'One second');
     $this->registered($window);
     $window->get($this->address('/settings'));
     $this->see($window, 'Bring such a file into this account');

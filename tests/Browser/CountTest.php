@@ -103,7 +103,7 @@ it('plans with a figure of one\'s own once it is switched on, says so, and says 
     $this->see($window, 'What speaks against the assumed');
     $this->tabTo($window, 'Use yours: Share of the crossing motion');
     $this->keys($window, Key::SPACE);
-    $this->one($window, '.yours.on');
+    $this->one($window, 'input[aria-label^="Use yours: Share of the crossing motion"]:checked');
     expect($this->axe($window))->toBe([]);
     $this->room($window, 'Plan');
     $this->see($window, 'One figure here is yours, from ');
@@ -119,8 +119,9 @@ it('plans with a figure of one\'s own once it is switched on, says so, and says 
     $this->one($window, '.burst-row');
     // and it is switched off as it was switched on
     $window->navigate()->back();
-    $this->one($window, '.yours.on input')->click();
-    $window->wait(15, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector('.yours.on')) === []);
+    $pan = 'input[aria-label^="Use yours: Share of the crossing motion"]';
+    $this->one($window, $pan)->click();
+    $window->wait(15, 50)->until(fn (): bool => $window->findElements(WebDriverBy::cssSelector($pan.':checked')) === []);
     $window->get($this->address('/plan/'.$rush));
     expect($shutter())->toBe($before);
 });
