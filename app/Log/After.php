@@ -8,7 +8,6 @@ use App\Models\OutingRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Rehearsals\RehearsalCache;
-use RushHold\Assumptions\Assumptions;
 use RushHold\Counts\AfterWords;
 use RushHold\Counts\Cell;
 use RushHold\Counts\Dimension;
@@ -172,19 +171,15 @@ final readonly class After
     private static function learnt(User $user): array
     {
         $told = [];
-        foreach (Learning::rows($user)->orderByDesc('frames')->get() as $row) {
-            $known = Assumptions::all()[(string) $row->name] ?? null;
-            $isApart = (float) $row->assumed < (float) $row->least || (float) $row->assumed > (float) $row->most;
-            if ($known !== null && $isApart) {
-                $told[] = AfterWords::learnt(
-                    $known->meaning,
-                    (float) $row->value,
-                    (float) $row->assumed,
-                    $known->unit,
-                    (int) $row->frames,
-                    (bool) $row->is_on,
-                );
-            }
+        foreach (Learning::apart($user) as [$known, $row]) {
+            $told[] = AfterWords::learnt(
+                $known->meaning,
+                (float) $row->value,
+                (float) $row->assumed,
+                $known->unit,
+                (int) $row->frames,
+                (bool) $row->is_on,
+            );
         }
 
         return $told;

@@ -8,7 +8,6 @@ use App\Models\OutingRecord;
 use App\Models\PromiseRecord;
 use App\Models\User;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
-use RushHold\Assumptions\Assumptions;
 use RushHold\Counts\Calibration;
 use RushHold\Counts\Cell;
 use RushHold\Counts\ComparisonWords;
@@ -169,10 +168,8 @@ final readonly class CountShapes
             return null;
         }
         $told = array_column($losses, null, 'loss')[$loss->value];
-        foreach (Learning::rows($user)->orderByDesc('frames')->get() as $row) {
-            $known = Assumptions::all()[(string) $row->name] ?? null;
-            $isApart = (float) $row->assumed < (float) $row->least || (float) $row->assumed > (float) $row->most;
-            if ($known !== null && $isApart && Suspect::mayBe($known->name, $loss)) {
+        foreach (Learning::apart($user) as [$known, $row]) {
+            if (Suspect::mayBe($known->name, $loss)) {
                 return $told + [
                     'meaning' => $known->meaning,
                     'assumed' => (float) $row->assumed,

@@ -7,6 +7,8 @@ namespace App\Log;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use RushHold\Assumptions\Assumption;
+use RushHold\Assumptions\Assumptions;
 use RushHold\Counts\Dimension;
 use RushHold\Habits\Habits;
 use RushHold\Habits\LearntFigure;
@@ -77,6 +79,21 @@ final readonly class Learning
     public static function rows(User $user): Builder
     {
         return DB::table('learnt')->where('user_id', $user->id);
+    }
+
+    /** @return list<array{Assumption, \stdClass}> figures whose frames speak against what is assumed, with their rows; those most frames tell first */
+    public static function apart(User $user): array
+    {
+        $apart = [];
+        foreach (self::rows($user)->orderByDesc('frames')->get() as $row) {
+            $known = Assumptions::all()[(string) $row->name] ?? null;
+            $isApart = (float) $row->assumed < (float) $row->least || (float) $row->assumed > (float) $row->most;
+            if ($known !== null && $isApart) {
+                $apart[] = [$known, $row];
+            }
+        }
+
+        return $apart;
     }
 
     /** Puts those that are used where every plan reads them. */
