@@ -6,6 +6,7 @@ namespace App\Archive;
 
 use App\Documents\SchemaChecker;
 use App\Kits\GearDocuments;
+use App\Models\FrameRecord;
 use App\Models\GearRecord;
 use RushHold\Card\CameraState;
 use RushHold\Controls\Layout;
@@ -34,7 +35,7 @@ final readonly class RowChecks
 
     private const MOMENT = '/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d(\.\d{1,6})?$/';
 
-    private const FOUND_BY = ['touch', 'found', 'file', 'plan', 'middle'];
+    private const FOUND_BY = ['touch', 'found', 'file', 'plan', 'middle', FrameRecord::TABLE];
 
     /** Ticks of a card. */
     private const TICKS = 500;

@@ -57,6 +57,8 @@ use RushHold\Rush\Streak;
 use RushHold\Rush\Style;
 use RushHold\Rush\Sure;
 use RushHold\Sharpness\FrameVerdict;
+use RushHold\Tables\DayOrder;
+use RushHold\Tables\FrameColumn;
 use RushHold\Wording\Units;
 
 /** Everything that server and client both say, stated once in PHP: words, order, flags, scales, limits. */
@@ -171,6 +173,8 @@ final class Vocabulary
                 ),
             ],
             'verdicts' => ['What became of a frame.', self::of(Verdict::cases())],
+            'frameColumns' => ['What a column of a table may say of each frame.', self::of(FrameColumn::cases())],
+            'dayOrders' => ['In which order a table writes the parts of a day.', self::of(DayOrder::cases())],
             'frameVerdicts' => ['What a frame shows of its subject, in the order of their keys.', self::of(FrameVerdict::cases())],
             'focusTargets' => ['What the focus holds at one moment, by number.', FocusTarget::WORDS],
             'lockOnStart' => [

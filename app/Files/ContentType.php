@@ -14,6 +14,9 @@ final class ContentType
     /** A raw file, or another that may hold a photograph. */
     public const RAW = 'image/x-raw';
 
+    /** Text in an older alphabet than UTF-8. */
+    public const OTHER_TEXT = 'text/x-other';
+
     /** Bytes of the beginning that are looked at. */
     public const BEGINNING = 65_536;
 
@@ -25,17 +28,19 @@ final class ContentType
         }
         $found = (new \finfo(FILEINFO_MIME_TYPE))->buffer($beginning);
         $type = $found === false || $found === '' ? self::UNKNOWN : $found;
-        if (! str_starts_with($type, 'text/') && ! in_array($type, ['application/json', self::UNKNOWN], true)) {
+        $maybe = ['application/json', 'application/csv', self::UNKNOWN];
+        if (! str_starts_with($type, 'text/') && ! in_array($type, $maybe, true)) {
             return $type;
         }
         // what is longer is cut somewhere, perhaps in the middle of a letter
         $whole =
             strlen($beginning) < self::BEGINNING ? $beginning : mb_strcut($beginning, 0, self::BEGINNING - 4, 'UTF-8');
         $text = ltrim($whole, "\u{FEFF} \t\r\n");
-        $isText = ! str_contains($whole, "\0") && mb_check_encoding($whole, 'UTF-8');
+        $isText = mb_check_encoding($whole, 'UTF-8');
 
         return match (true) {
-            ! $isText => self::UNKNOWN,
+            str_contains($whole, "\0") => self::UNKNOWN,
+            ! $isText => $type === self::UNKNOWN ? self::UNKNOWN : self::OTHER_TEXT,
             preg_match('/^[{\[]/', $text) === 1 => 'application/json',
             preg_match('/^<\?xml|^<(gpx|kml)\b/i', $text) === 1 => 'application/xml',
             default => 'text/plain',

@@ -16,6 +16,9 @@ enum FilePurpose: string
     /** Everything of another account, to go into this one. */
     case Archive = 'archive';
 
+    /** Frames told in a table, to be looked at and taken into the log. */
+    case Table = 'table';
+
     /** Largest file, in bytes. */
     public function largest(): int
     {
@@ -23,6 +26,7 @@ enum FilePurpose: string
             self::Kit => \App\Kits\KitFiles::LARGEST,
             self::Frame => \App\Log\Intakes::LARGEST,
             self::Archive => \App\Archive\ArchiveReader::LARGEST,
+            self::Table => \App\Log\Table\TableText::LARGEST,
         };
     }
 
@@ -33,6 +37,7 @@ enum FilePurpose: string
             self::Kit => ['application/json'],
             self::Frame => ['image/jpeg', ContentType::RAW],
             self::Archive => ['application/zip'],
+            self::Table => ['text/plain', ContentType::OTHER_TEXT, 'application/json'],
         };
     }
 
@@ -43,6 +48,7 @@ enum FilePurpose: string
             self::Kit => 'a kit file, which is text in JSON',
             self::Frame => 'a photograph: a JPEG, or a raw file with one inside',
             self::Archive => 'an archive of an account, which is a zip',
+            self::Table => 'a table of frames, which is text: CSV or log/1, saved as UTF-8',
         };
     }
 
@@ -52,7 +58,7 @@ enum FilePurpose: string
         return match ($this) {
             self::Kit => 7,
             self::Frame => 3,
-            self::Archive => 1,
+            self::Archive, self::Table => 1,
         };
     }
 

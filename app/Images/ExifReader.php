@@ -12,9 +12,6 @@ use RushHold\Log\FrameFacts;
  */
 final class ExifReader
 {
-    /** Longest name of a body or a lens that is kept, in characters. */
-    private const NAME = 80;
-
     /** A packet of properties is no longer, in bytes. */
     private const PACKET = 65_536;
 
@@ -23,13 +20,13 @@ final class ExifReader
 
     /** What a number may be, by field: least, most. */
     private const BOUNDS = [
-        'ExposureTime' => [1e-6, 3600.0],
-        'FNumber' => [0.5, 128.0],
-        'ISOSpeedRatings' => [1.0, 10_000_000.0],
-        'FocalLength' => [1.0, 5000.0],
+        'ExposureTime' => FrameFacts::BOUNDS['shutter_s'],
+        'FNumber' => FrameFacts::BOUNDS['f_number'],
+        'ISOSpeedRatings' => FrameFacts::BOUNDS['iso'],
+        'FocalLength' => FrameFacts::BOUNDS['focal_mm'],
         'FocalLengthIn35mmFilm' => [1.0, 10_000.0],
-        'ExposureBiasValue' => [-10.0, 10.0],
-        'SubjectDistance' => [0.01, 100_000.0],
+        'ExposureBiasValue' => FrameFacts::BOUNDS['compensation'],
+        'SubjectDistance' => FrameFacts::BOUNDS['distance_m'],
         'FocalPlaneXResolution' => [1.0, 1_000_000.0],
     ];
 
@@ -179,11 +176,11 @@ final class ExifReader
         }
         $text = mb_scrub($text, 'UTF-8');
         $text = trim((string) preg_replace('/[\p{C}\s]+/u', ' ', $text));
-        if (mb_strlen($text) > self::NAME) {
+        if (mb_strlen($text) > FrameFacts::NAME) {
             $this->leftOut[] = sprintf('A name of %d characters was cut.', mb_strlen($text));
         }
 
-        return $text === '' ? null : mb_substr($text, 0, self::NAME);
+        return $text === '' ? null : mb_substr($text, 0, FrameFacts::NAME);
     }
 
     /** @return ?array{least_mm: float, most_mm: float, widest_f: ?float, widest_long_f: ?float} */

@@ -32,7 +32,7 @@ final readonly class BurstKeeper
     {
         $at = self::moment($facts);
         if ($at === null) {
-            return $this->begin($user, $facts, Carbon::now());
+            return $this->begin($user, $facts, null);
         }
         $before = $this->neighbour($user, $facts, $at, -1, $fps);
         $after = $this->neighbour($user, $facts, $at, 1, $fps);
@@ -88,15 +88,25 @@ final readonly class BurstKeeper
         $this->tallies->count($burst);
     }
 
-    private function begin(User $user, FrameFacts $facts, Carbon $at): BurstRecord
+    /**
+     * A burst that has no frame yet.
+     *
+     * @param  ?Carbon  $at  when it began; null where nobody knows
+     * @param  ?string  $id  which it is to have
+     */
+    public function begin(User $user, FrameFacts $facts, ?Carbon $at, ?string $id = null): BurstRecord
     {
-        $burst = $user->bursts()->make([
-            'body' => (string) $facts->body,
-            'lens' => (string) $facts->lens,
-            'began_at' => $at,
-            'ended_at' => $at,
-            'clock' => $facts->takenAt,
-        ]);
+        $at ??= Carbon::now();
+        $burst = $user
+            ->bursts()
+            ->make([
+                'body' => (string) $facts->body,
+                'lens' => (string) $facts->lens,
+                'began_at' => $at,
+                'ended_at' => $at,
+                'clock' => $facts->takenAt,
+            ])
+            ->forceFill($id === null ? [] : ['id' => $id]);
         $burst->save();
 
         return $burst;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Models\FrameRecord;
 use Illuminate\Support\Facades\DB;
 use RushHold\Sharpness\BodyFloor;
 
@@ -63,6 +64,7 @@ final readonly class Floors
             ->join('bursts', 'bursts.id', '=', 'frames.burst_id')
             ->where('bursts.user_id', $account)
             ->where('bursts.body', $body)
+            ->where('frames.found_by', '!=', FrameRecord::TABLE)
             ->whereNotNull('frames.total_px')
             ->orderByDesc('bursts.ended_at')
             ->limit(BodyFloor::ENOUGH)

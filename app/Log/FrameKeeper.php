@@ -67,6 +67,9 @@ final readonly class FrameKeeper
         $plan = $this->plan($burst, $burst->user);
         $floorPx = $this->floors->of($burst->user_id, $burst->body)->px;
         foreach ($burst->inOrder() as $frame) {
+            if ($frame->isFromTable()) {
+                continue; // nothing of it can be judged again
+            }
             $this->see($frame, Looked::kept($frame), $plan, $floorPx);
             $frame->save();
         }

@@ -101,6 +101,11 @@ final class IntakeWork implements Work
         return $this->waiting <= 0 || $this->next === [];
     }
 
+    public function isFull(): bool
+    {
+        return false;
+    }
+
     public function done(): int
     {
         return $this->read + $this->known + count($this->refused) + $this->more;

@@ -29,6 +29,8 @@ final readonly class LogShapes
 
     private const MOST = 600;
 
+    private const UNSEEN = 'It came in a table, without its picture: what is said of it there stands.';
+
     /** Rushes that a burst may have been taken for, the latest changed first. */
     private const CANDIDATES = 60;
 
@@ -143,13 +145,13 @@ final readonly class LogShapes
             'left_out' => $facts->leftOut,
             'verdict' => $frame->verdict->value,
             'confidence' => round($frame->confidence, 2),
-            'why' => $looked->why($looked->judged($standard), $standard),
+            'why' => $frame->isFromTable() ? [self::UNSEEN] : $looked->why($looked->judged($standard), $standard),
             'eye' => $frame->eye?->value,
             'found_by' => $frame->found_by,
             'likeness' => $looked->sighting === null ? null : round($looked->sighting->likeness, 2),
             'subject' => self::shares($turn->box($looked->blur->box, $frame->width, $frame->height)),
             'piece' => $crop === null ? null : self::shares($turn->box($crop, $frame->width, $frame->height)),
-            'blur_px' => $blur['total_px'] ?? null,
+            'blur_px' => $blur['total_px'] ?? ($frame->total_px === null ? null : round($frame->total_px, 2)),
             'blur_um' => $blur['total_um'] ?? null,
             'floor_px' => round($frame->floor_px, 2),
             'limit_px' => round($frame->limit_px, 2),

@@ -90,6 +90,11 @@ final class RelookWork implements Work
         return $this->done >= count($this->order);
     }
 
+    public function isFull(): bool
+    {
+        return false;
+    }
+
     public function done(): int
     {
         return $this->done;

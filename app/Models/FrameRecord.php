@@ -29,7 +29,7 @@ use RushHold\Sharpness\Sighting;
  * @property int $height
  * @property \stdClass $facts {@see FrameFacts::toArray()}
  * @property \stdClass $measured {@see FrameBlur::toArray()}, and likeness and elsewhere, where the subject was found again: {@see Sighting}
- * @property string $found_by touch, found, file, plan or middle
+ * @property string $found_by touch, found, file, plan or middle; table where it came without a picture
  * @property ?float $total_px blur of the subject; null where nothing stands there
  * @property float $floor_px what of that is the body's own
  * @property float $limit_px
@@ -46,6 +46,12 @@ use RushHold\Sharpness\Sighting;
 final class FrameRecord extends Model
 {
     use BelongsToAccount;
+
+    /** It was told in a table: there is no picture of it, nothing was measured, and the verdict it came with stands. */
+    public const TABLE = 'table';
+
+    /** Its width and height then: of the shape most frames have. */
+    public const UNSEEN = [3, 2];
 
     protected $table = 'frames';
 
@@ -82,6 +88,17 @@ final class FrameRecord extends Model
     public function file(): BelongsTo
     {
         return $this->belongsTo(FileRecord::class, 'file_id');
+    }
+
+    public function isFromTable(): bool
+    {
+        return $this->found_by === self::TABLE;
+    }
+
+    /** What stands for measurements where there was nothing to measure. */
+    public static function unmeasured(): \stdClass
+    {
+        return (object) (new FrameBlur(new Box(0, 0, ...self::UNSEEN), null, null, null, 0, 0, 0.0))->toArray();
     }
 
     public function facts(): FrameFacts

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\OpenApi;
 
 use App\Cards\Paper;
+use App\Log\Table\TableText;
 use App\Models\GearRecord;
 use App\Models\User;
 use RushHold\Counts\Dimension;
 use RushHold\Hold\Scheme;
 use RushHold\Sharpness\FrameVerdict;
+use RushHold\Tables\DayOrder;
 
 /** Everything the API can be asked, by verb and address below /api/. */
 final class Operations
@@ -37,7 +39,7 @@ final class Operations
 
     /** Who asks for a page by this address: {gear} is a piece, {rush} a rush, by their ids. */
     private const PARAMETERS = [
-        'gear' => 'Id of a piece of gear.', 'card' => 'Id of a card.', 'rush' => 'Id of a rush.', 'kit' => 'Id of a kit.', 'sweep' => 'Id of a sweep.', 'token' => 'Text of a link, or id of a key.',
+        'gear' => 'Id of a piece of gear.', 'card' => 'Id of a card.', 'rush' => 'Id of a rush.', 'kit' => 'Id of a kit.', 'sweep' => 'Id of a sweep.', 'table' => 'Id of a table that is being taken in, or was.', 'token' => 'Text of a link, or id of a key.',
         'scheme' => 'A button scheme.', 'file' => 'Id of a file.', 'place' => 'Id of a place.', 'outing' => 'Id of an outing.', 'burst' => 'Id of a burst.', 'frame' => 'Id of a frame.', 'which' => 'Which picture of a frame: whole or piece.', 'purpose' => 'What the file is for: kit or frame.', 'hash' => 'SHA-256 of the file, 64 hexadecimal digits.',
     ];
 
@@ -181,6 +183,8 @@ final class Operations
         $share = ['type' => 'number', 'minimum' => 0, 'maximum' => 1];
         $box = ['type' => 'object', 'properties' => ['x' => $share, 'y' => $share, 'w' => $share, 'h' => $share], 'required' => ['x', 'y', 'w', 'h']];
         $verdicts = array_column(FrameVerdict::cases(), 'value');
+        $columns = ['type' => ['array', 'null'], 'items' => ['type' => 'string', 'maxLength' => 40], 'maxItems' => TableText::COLUMNS];
+        $days = ['type' => ['string', 'null'], 'enum' => [...array_column(DayOrder::cases(), 'value'), null]];
         $where = [];
         foreach (Dimension::cases() as $dimension) {
             $where[$dimension->value] = "Only bursts whose {$dimension->words()} is this.";
@@ -198,6 +202,11 @@ final class Operations
             'GET log/out' => new Operation('The log for other programs in one zip: frames.csv, log.json (log/1), and beside each photograph its stars and label.', 'application/zip', scope: Scope::Read, query: $where),
             'GET log/learnt' => new Operation('Figures of the person’s own frames, beside what is assumed.', 'logLearnt', scope: Scope::Read),
             'PUT log/learnt/{figure}' => new Operation('Whether one of these is used in place of what is assumed.', 'logLearnt', ['is_on?' => ['type' => 'boolean']], Scope::Write),
+            'GET log/tables' => new Operation('The table of frames that is being taken in, or was last.', 'logTable', scope: Scope::Read),
+            'POST log/tables/look' => new Operation('How the columns of a table that was sent as a file are read, and the first frames by that.', 'tableLook', ['file_id' => self::ID, 'columns?' => $columns, 'days?' => $days], Scope::Read),
+            'POST log/tables/take' => new Operation('Takes the frames of a table that was sent as a file into the log.', 'logTable', ['file_id' => self::ID, 'columns?' => $columns, 'days?' => $days], Scope::Write, 201),
+            'DELETE log/tables/{table}' => new Operation('Stops taking a table in; what has come in stays.', 'logTable', scope: Scope::Write),
+            'POST log/tables/{table}/back' => new Operation('Takes frames that came with a table away again, as many as one request may.', 'tableBack', scope: Scope::Write),
             'POST log/undo' => new Operation('Takes back what was done in the log last.', 'logTurned', scope: Scope::Write),
             'POST log/redo' => new Operation('Does again what was taken back last.', 'logTurned', scope: Scope::Write),
             'POST log/let-go' => new Operation('Lets the pieces of frames taken before a day go.', 'logLetGo', ['before' => ['type' => 'string', 'pattern' => '^[0-9]{4}-[0-9]{2}-[0-9]{2}$']], Scope::Write),

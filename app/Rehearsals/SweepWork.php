@@ -26,6 +26,11 @@ final readonly class SweepWork implements Work
         return $this->sweep->isFinished();
     }
 
+    public function isFull(): bool
+    {
+        return false;
+    }
+
     public function done(): int
     {
         return $this->sweep->done();

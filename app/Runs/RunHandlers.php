@@ -6,6 +6,7 @@ namespace App\Runs;
 
 use App\Log\IntakeRuns;
 use App\Log\RelookRuns;
+use App\Log\Table\TableRuns;
 use App\Rehearsals\SweepRuns;
 use App\Shoot\DemoShoot;
 use Illuminate\Contracts\Container\Container;
@@ -17,6 +18,8 @@ final readonly class RunHandlers
 
     public const INTAKE = 'intake';
 
+    public const TABLE = 'table';
+
     public const LOOK = 'look';
 
     public const DEMO = 'demo';
@@ -24,6 +27,7 @@ final readonly class RunHandlers
     private const KINDS = [
         self::SWEEP => SweepRuns::class,
         self::INTAKE => IntakeRuns::class,
+        self::TABLE => TableRuns::class,
         self::LOOK => RelookRuns::class,
         self::DEMO => DemoShoot::class,
     ];

@@ -32,6 +32,7 @@ final readonly class Runs
      * @param  string  $topic  which of the works of that kind
      * @param  ?string  $subject  id of the record it is about
      * @param  string  $fingerprint  of all it rests on
+     * @param  ?array<string, mixed>  $state  what was chosen for it, where that is more than its subject
      */
     public function begin(
         User $user,
@@ -40,6 +41,7 @@ final readonly class Runs
         ?string $subject,
         string $fingerprint,
         Work $work,
+        ?array $state = null,
     ): RunRecord {
         $handler = $this->handlers->of($kind);
 
@@ -50,6 +52,7 @@ final readonly class Runs
             $subject,
             $fingerprint,
             $work,
+            $state,
             $handler,
         ): RunRecord {
             $under = $user
@@ -89,7 +92,7 @@ final readonly class Runs
                 'whole' => $work->whole(),
                 'done' => 0,
                 'portions' => 0,
-                'state' => null,
+                'state' => $state,
                 'reading' => $work->reading(),
                 'beat_at' => Carbon::now(),
             ]);
@@ -116,7 +119,7 @@ final readonly class Runs
         try {
             $work = $handler->work($run);
             $from = hrtime(true);
-            while (! $work->isFinished()) {
+            while (! $work->isFinished() && ! $work->isFull()) {
                 $work->step();
                 if ((hrtime(true) - $from) / 1e9 >= $this->portionS) {
                     break;

@@ -12,6 +12,9 @@ interface Work
 
     public function isFinished(): bool;
 
+    /** Whether so much is held that it must be kept before the next step. */
+    public function isFull(): bool;
+
     /** How many of {@see whole()} are done. */
     public function done(): int;
 

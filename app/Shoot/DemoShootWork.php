@@ -132,6 +132,11 @@ final class DemoShootWork implements Work
         return $this->season >= self::PASSES * count(self::SEASON);
     }
 
+    public function isFull(): bool
+    {
+        return false;
+    }
+
     public function done(): int
     {
         return $this->done;

@@ -33,4 +33,15 @@ final class UnreadableDocument extends Fault
             sprintf('The file cannot be read as GPX or KML: %s.', $reason),
         );
     }
+
+    /** A file that was to hold a table of frames. */
+    public static function asTable(string $reason): self
+    {
+        return new self(
+            'file_id',
+            null,
+            'a table of frames: CSV, or log/1',
+            sprintf('The file cannot be read as a table of frames: %s.', $reason),
+        );
+    }
 }

@@ -9,6 +9,19 @@ use RushHold\Document\Reader;
 /** What a camera wrote into a file of how the frame was taken. What it did not write, or cannot be true, is null. */
 final readonly class FrameFacts
 {
+    /** What a number may be: least, most. */
+    public const BOUNDS = [
+        'shutter_s' => [1e-6, 3600.0],
+        'f_number' => [0.5, 128.0],
+        'iso' => [1.0, 10_000_000.0],
+        'focal_mm' => [1.0, 5000.0],
+        'compensation' => [-10.0, 10.0],
+        'distance_m' => [0.01, 100_000.0],
+    ];
+
+    /** Longest name of a body or a lens that is kept, in characters. */
+    public const NAME = 80;
+
     /**
      * @param  ?string  $takenAt  by the camera's clock, 2026-05-22T05:12:33.120, fractions as far as they were written
      * @param  ?string  $offset  how far that clock is ahead of UTC, +01:00

@@ -187,7 +187,7 @@ it('knows a file by what is in it', function (string $content, string $type) {
         'application/json',
     ],
     'JSON with a NUL' => ["{\"a\":\"\0\"}", ContentType::UNKNOWN],
-    'JSON in another encoding' => ["{\"a\":\"\xE9\xE8\"}", ContentType::UNKNOWN],
+    'JSON in another encoding' => ["{\"a\":\"\xE9\xE8\"}", ContentType::OTHER_TEXT],
     'GPX' => ['<?xml version="1.0"?><gpx version="1.1"></gpx>', 'application/xml'],
     'PNG' => [
         base64_decode(

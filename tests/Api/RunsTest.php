@@ -62,6 +62,11 @@ final class Counting implements RunHandler
                 return $this->at >= 10;
             }
 
+            public function isFull(): bool
+            {
+                return false;
+            }
+
             public function done(): int
             {
                 return $this->at;

@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Accounts\StarterKit;
 use App\Files\FilePurpose;
 use App\Files\Files;
+use App\Log\Table\Tables;
 use App\Models\CardRecord;
 use App\Models\FileRecord;
 use App\Models\KitRecord;
@@ -119,6 +120,22 @@ final class People
         rewind($stream);
 
         return app(Files::class)->take($user, FilePurpose::Kit, hash('sha256', $text), 'mine.kit.json', $stream)[0];
+    }
+
+    /** A table of frames somebody has sent. */
+    public static function tableFileOf(User $user, string $text = "file,taken_at\nA_1.jpg,2026-05-22 05:12:33\n"): FileRecord
+    {
+        $stream = fopen('php://memory', 'w+b');
+        fwrite($stream, $text);
+        rewind($stream);
+
+        return app(Files::class)->take($user, FilePurpose::Table, hash('sha256', $text), 'mine.csv', $stream)[0];
+    }
+
+    /** One that is being taken in. */
+    public static function tableOf(User $user): RunRecord
+    {
+        return app(Tables::class)->begin($user, self::tableFileOf($user), []);
     }
 
     public static function sweepOf(User $user, RushRecord $rush): RunRecord

@@ -67,6 +67,10 @@ final class Requests
         'POST api/outings/{outing}/redo' => ['revision'],
         'DELETE api/log/intake' => [],
         'PUT api/log/learnt/{figure}' => ['is_on'],
+        'POST api/log/tables/look' => ['file_id', 'columns', 'days'],
+        'POST api/log/tables/take' => ['file_id', 'columns', 'days'],
+        'DELETE api/log/tables/{table}' => [],
+        'POST api/log/tables/{table}/back' => [],
         'POST api/log/undo' => [],
         'POST api/log/redo' => [],
         'POST api/log/let-go' => ['before'],
@@ -132,6 +136,7 @@ final class Requests
             'burst' => Frames::frameOf($user)->burst_id,
             'which' => 'whole',
             'figure' => People::figureOf($user),
+            'table' => People::tableOf($user)->id,
         ];
         $all = self::good($user);
         $found = [];
@@ -149,7 +154,10 @@ final class Requests
                 static fn (array $name): string => $name[1] === 'gear' ? $gear : $ids[$name[1]],
                 $uri,
             );
-            $good = array_intersect_key($all, array_flip($reads));
+            $own = str_contains($uri, 'log/tables')
+                ? ['file_id' => People::tableFileOf($user)->id, 'columns' => ['file', 'taken_at'], 'days' => 'ymd']
+                : [];
+            $good = array_intersect_key($own + $all, array_flip($reads));
             $found["{$verb} {$uri}"] = [$verb, '/'.$address, $route, $good];
             if (isset($good['document'])) {
                 // the body is the largest document there is
@@ -163,7 +171,10 @@ final class Requests
             }
         }
 
-        return $found;
+        // last: with the account the bytes of its files go for good
+        $end = array_intersect_key($found, ['DELETE api/account' => 1]);
+
+        return array_diff_key($found, $end) + $end;
     }
 
     /** @return array<string, mixed> */

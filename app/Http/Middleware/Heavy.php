@@ -33,6 +33,8 @@ final readonly class Heavy
         'bursts/*/rush',
         'log/learnt',
         'log/out',
+        'log/tables/look',
+        'log/tables/take',
         'account/archive',
     ];
 

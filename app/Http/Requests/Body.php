@@ -110,6 +110,12 @@ final readonly class Body
         );
     }
 
+    /** @return ?list<string> nothing where it is not told */
+    public function optionalTexts(string $name, int $most): ?array
+    {
+        return ($this->fields->{$name} ?? null) === null ? null : $this->texts($name, $most);
+    }
+
     public function whole(string $name): int
     {
         $value = $this->need($name);

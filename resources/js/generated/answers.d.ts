@@ -3355,7 +3355,7 @@ eye: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "
 /**
  * By what it is known where the subject is.
  */
-found_by: ("touch" | "found" | "file" | "plan" | "middle")
+found_by: ("touch" | "found" | "file" | "plan" | "middle" | "table")
 /**
  * How alike the subject is to what was looked for, where it was found again.
  */
@@ -4487,6 +4487,236 @@ counts: {
 [k: string]: number
 }
 user: User
+}
+/**
+ * A table being taken in, as far as it has come.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tableRun".
+ */
+export interface TableRun {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * How it stands.
+ */
+status: ("running" | "done" | "cancelled" | "overtaken" | "failed")
+/**
+ * Done.
+ */
+done: number
+/**
+ * There are.
+ */
+whole: number
+/**
+ * Whether no worker has come to it for a while.
+ */
+waiting: boolean
+/**
+ * Why it failed, in words.
+ */
+problem: (string | null)
+/**
+ * When a worker last came back from it.
+ */
+at: string
+/**
+ * Frames taken in.
+ */
+read: number
+/**
+ * Frames that were in the log already.
+ */
+known: number
+/**
+ * Rows that could not be read.
+ * 
+ * Items: A row that was not taken in.
+ */
+refused: {
+/**
+ * Which.
+ */
+name: string
+/**
+ * Why, in words.
+ */
+why: string
+}[]
+/**
+ * More of them, not told of.
+ */
+more: number
+/**
+ * Of its file.
+ */
+name: string
+}
+/**
+ * A table being taken in, or the last that was.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logTable".
+ */
+export interface LogTable {
+/**
+ * Null where there was none.
+ */
+table: (TableRun | null)
+}
+/**
+ * What is left of what a table brought.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tableBack".
+ */
+export interface TableBack {
+/**
+ * Frames that another request takes away.
+ */
+left: number
+}
+/**
+ * A column of a table.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tableColumn".
+ */
+export interface TableColumn {
+/**
+ * What it is called.
+ */
+name: string
+/**
+ * What it is taken for; null where it is left out.
+ */
+as: ("file" | "taken_at" | "day" | "time" | "offset" | "body" | "lens" | "shutter_s" | "f_number" | "iso" | "focal_mm" | "distance_m" | "compensation" | "rating" | "verdict" | "confidence" | "eye" | "kept" | "blur_px" | "limit_px" | "burst" | "rush" | "sha256" | null)
+/**
+ * Some of it.
+ * 
+ * Items: What stands in it.
+ */
+examples: string[]
+}
+/**
+ * A frame as it would be taken.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tableFrame".
+ */
+export interface TableFrame {
+/**
+ * Of its file.
+ */
+name: string
+/**
+ * When it was taken.
+ */
+clock: (string | null)
+/**
+ * Its body.
+ */
+body: string
+/**
+ * Shutter in s.
+ */
+shutter_s: (number | null)
+/**
+ * Aperture.
+ */
+f_number: (number | null)
+/**
+ * ISO.
+ */
+iso: (number | null)
+/**
+ * Focal length in mm.
+ */
+focal_mm: (number | null)
+/**
+ * Distance in m.
+ */
+distance_m: (number | null)
+/**
+ * What is said of it.
+ */
+verdict: ("sharp" | "panned" | "moved" | "shaken" | "elsewhere" | "soft" | "out" | "dark" | "bright" | "unclear")
+/**
+ * Whether anything is said of how it came out.
+ */
+is_told: boolean
+/**
+ * What cannot be read of it.
+ * 
+ * Items: A sentence.
+ */
+left_out: string[]
+}
+/**
+ * How a table is read.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "tableLook".
+ */
+export interface TableLook {
+/**
+ * Of its file.
+ */
+name: string
+/**
+ * Whether it is log/1, whose fields need no telling.
+ */
+is_log: boolean
+/**
+ * Frames it tells of.
+ */
+rows: number
+/**
+ * Its columns, from the left.
+ */
+columns: TableColumn[]
+/**
+ * In which order it writes the parts of a day.
+ */
+days: ("ymd" | "dmy" | "mdy")
+/**
+ * Whether no other order would do as well.
+ */
+days_are_sure: boolean
+/**
+ * Whether it says when each was taken.
+ */
+is_whole: boolean
+/**
+ * Whether it says how they came out.
+ */
+tells_verdicts: boolean
+/**
+ * The first of them.
+ */
+frames: TableFrame[]
+/**
+ * Rows that cannot be read, of the first few hundred.
+ * 
+ * Items: A row that was not taken in.
+ */
+refused: {
+/**
+ * Which.
+ */
+name: string
+/**
+ * Why, in words.
+ */
+why: string
+}[]
+/**
+ * More of them, not told of.
+ */
+refused_beyond: number
 }
 /**
  * A person’s verdict on a frame.

@@ -361,6 +361,40 @@ export const verdicts = [
   {"value":"air","words":"trembling air","note":""},
 ] as const;
 
+/** What a column of a table may say of each frame. */
+export const frameColumns = [
+  {"value":"file","words":"name of the file","note":""},
+  {"value":"taken_at","words":"day and time","note":""},
+  {"value":"day","words":"day","note":""},
+  {"value":"time","words":"time of day","note":""},
+  {"value":"offset","words":"hours ahead of UTC","note":""},
+  {"value":"body","words":"body","note":""},
+  {"value":"lens","words":"lens","note":""},
+  {"value":"shutter_s","words":"shutter","note":""},
+  {"value":"f_number","words":"aperture","note":""},
+  {"value":"iso","words":"ISO","note":""},
+  {"value":"focal_mm","words":"focal length","note":""},
+  {"value":"distance_m","words":"distance","note":""},
+  {"value":"compensation","words":"exposure compensation","note":""},
+  {"value":"rating","words":"stars","note":""},
+  {"value":"verdict","words":"verdict, as measured","note":""},
+  {"value":"confidence","words":"how sure that is","note":""},
+  {"value":"eye","words":"verdict, by eye","note":""},
+  {"value":"kept","words":"kept or not","note":""},
+  {"value":"blur_px","words":"blur in px","note":""},
+  {"value":"limit_px","words":"what counts as sharp, in px","note":""},
+  {"value":"burst","words":"burst","note":""},
+  {"value":"rush","words":"rush","note":""},
+  {"value":"sha256","words":"SHA-256 of the file","note":""},
+] as const;
+
+/** In which order a table writes the parts of a day. */
+export const dayOrders = [
+  {"value":"ymd","words":"year, month, day","note":""},
+  {"value":"dmy","words":"day, month, year","note":""},
+  {"value":"mdy","words":"month, day, year","note":""},
+] as const;
+
 /** What a frame shows of its subject, in the order of their keys. */
 export const frameVerdicts = [
   {"value":"sharp","words":"sharp","note":""},
@@ -930,7 +964,7 @@ export const limits = {
 } as const;
 
 /** What reckons for long on the server, below /api/, an id as *. */
-export const heavy = ["rushes/*/rehearsal","rushes/*/rehearsal/remedies","rushes/*/rehearsal/try","rushes/*/rehearsal/outlook","rushes/*/map","rushes/*/schools","rushes/*/sweeps","layouts/*/best","cards/*/pdf","outings/*/day","outings/*/calendar","outings/*/after","outings/*/after/pdf","bursts/*/rush","log/learnt","log/out","account/archive"] as const;
+export const heavy = ["rushes/*/rehearsal","rushes/*/rehearsal/remedies","rushes/*/rehearsal/try","rushes/*/rehearsal/outlook","rushes/*/map","rushes/*/schools","rushes/*/sweeps","layouts/*/best","cards/*/pdf","outings/*/day","outings/*/calendar","outings/*/after","outings/*/after/pdf","bursts/*/rush","log/learnt","log/out","log/tables/look","log/tables/take","account/archive"] as const;
 
 /** The engraved series of ISO. */
 export const isoScale = [25,32,40,50,64,80,100,125,160,200,250,320,400,500,640,800,1000,1250,1600,2000,2500,3200,4000,5000,6400,8000,10000,12800,16000,20000,25600,32000,40000,51200,64000,80000,102400,128000,160000,204800,256000,320000,409600,512000,640000,819200,1024000,1280000,1638400,2048000,2560000,3276800,4096000,5120000,6553600,8192000,10240000] as const;

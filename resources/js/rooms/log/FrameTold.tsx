@@ -7,6 +7,7 @@ const foundBy: Record<BurstFrame["found_by"], string> = {
   file: "where the file says",
   plan: "where the plan puts it",
   middle: "taken to be in the middle: show it",
+  table: "not seen",
 };
 
 /** What a frame was taken with, and what was measured in it. */
@@ -19,7 +20,8 @@ export function FrameTold({ frame, at, of }: { frame: BurstFrame; at: number; of
   ].filter((one) => one !== null);
   // what the body blurs of its own is no fault of the frame
   const blur = frame.blur_px === null ? null : Math.sqrt(Math.max(0, frame.blur_px ** 2 - frame.floor_px ** 2));
-  const share = blur === null ? null : blur / frame.limit_px;
+  const share = blur === null || frame.limit_px <= 0 ? null : blur / frame.limit_px;
+  const isSeen = frame.found_by !== "table";
   return (
     <div className="frame-told">
       <p className="note">
@@ -28,7 +30,9 @@ export function FrameTold({ frame, at, of }: { frame: BurstFrame; at: number; of
       <p className="frame-verdict">
         <FrameMark verdict={frame.verdict} />
         {verdictWords[frame.verdict]}
-        <span className="note"> measured, {Math.round(100 * frame.confidence)} % sure</span>
+        <span className="note">
+          {isSeen ? ` measured, ${Math.round(100 * frame.confidence)} % sure` : " as its table says"}
+        </span>
       </p>
       {share !== null && (
         <p className="frame-margin">
@@ -46,12 +50,12 @@ export function FrameTold({ frame, at, of }: { frame: BurstFrame; at: number; of
         <p key={one}>{one}</p>
       ))}
       <p className="note">
-        Subject {foundBy[frame.found_by]}
-        {frame.likeness !== null && `, ${Math.round(100 * frame.likeness)} % alike`}. {set.join(", ")}
+        {isSeen && `Subject ${foundBy[frame.found_by]}`}
+        {frame.likeness !== null && `, ${Math.round(100 * frame.likeness)} % alike`}
+        {isSeen && ". "}
+        {set.join(", ")}
       </p>
-      {frame.left_out.length > 0 && (
-        <p className="note">Left out of what the file says: {frame.left_out.join("; ")}.</p>
-      )}
+      {frame.left_out.length > 0 && <p className="note">Left out of what the file says: {frame.left_out.join(" ")}</p>}
     </div>
   );
 }

@@ -4,6 +4,8 @@ import { request } from "../../api/client";
 import { useUploads } from "../../files/useUploads";
 import { useAccount } from "../../session/boot";
 import { filesChosen, filesDropped, photographsAmong, type Dropped } from "./dropped";
+import { TableTaken } from "./TableTaken";
+import { TakeTable } from "./TakeTable";
 import { ASK_MS, framesOf, furtherOf, pageKey, stateKey, type LogState } from "./log";
 
 /** So many of the files that stay where they are, are named. */
@@ -19,6 +21,8 @@ export function Intake({ known }: { known: LogState["intake"] }) {
   const [left, setLeft] = useState<{ beside: string[]; others: string[] }>({ beside: [], others: [] });
   const files = useRef<HTMLInputElement>(null);
   const folder = useRef<HTMLInputElement>(null);
+  const table = useRef<HTMLInputElement>(null);
+  const [tables, setTables] = useState<File[]>([]);
   const going = uploads.filter((one) => one.state === "waiting" || one.state === "sending");
   const sent = uploads.length - going.length;
   const isSending = going.length > 0;
@@ -47,8 +51,9 @@ export function Intake({ known }: { known: LogState["intake"] }) {
   });
 
   const add = async (chosen: Dropped[]): Promise<void> => {
-    const { taken, ...rest } = await photographsAmong(chosen);
+    const { taken, tables: texts, ...rest } = await photographsAmong(chosen);
     setLeft(rest);
+    setTables((waiting) => [...waiting, ...texts]);
     for (const file of taken) await queue.add("frame", file);
     await client.invalidateQueries({ queryKey: stateKey });
   };
@@ -91,10 +96,23 @@ export function Intake({ known }: { known: LogState["intake"] }) {
         <button type="button" className="cure" onClick={() => folder.current?.click()}>
           choose a folder
         </button>
+        <button type="button" className="cure" onClick={() => table.current?.click()}>
+          choose a table
+        </button>
         <input ref={files} hidden type="file" multiple aria-label="Photographs" onChange={choose} />
         <input ref={asFolder} hidden type="file" multiple aria-label="A folder of photographs" onChange={choose} />
+        <input
+          ref={table}
+          hidden
+          type="file"
+          multiple
+          accept=".csv,.tsv,.txt,.json"
+          aria-label="A table of frames"
+          onChange={choose}
+        />
         <span className="note">
-          The pictures are measured and let go: a small one and a piece of the subject stay, no positions, no names.
+          The pictures are measured and let go: a small one and a piece of the subject stay, no positions, no names. A
+          table (CSV or log/1) brings frames you have judged elsewhere.
         </span>
       </div>
       {isSending && (
@@ -133,6 +151,10 @@ export function Intake({ known }: { known: LogState["intake"] }) {
             ? `It broke off: ${run.problem ?? ""}`
             : `Last time ${framesOf(run.read)} came in${run.known > 0 ? `, ${run.known} known already` : ""}.`}
         </p>
+      )}
+      <TableTaken />
+      {tables[0] !== undefined && (
+        <TakeTable key={tables.length} file={tables[0]} onClose={() => setTables((waiting) => waiting.slice(1))} />
       )}
       {stop.isError && <p className="note fault">{stop.error.message}</p>}
       <LeftBehind

@@ -31,13 +31,15 @@ export function Light({ frame, before, isClose, touching, version, onTouched, on
     <div className="light">
       <figure className="whole" style={{ aspectRatio: `${frame.width} / ${frame.height}` }}>
         <SmallPicture frame={frame} alt={`${frame.name}, ${verdictWords[frame.eye ?? frame.verdict]}`} />
-        <Subject
-          key={`${frame.id} ${touching}`}
-          frame={frame}
-          touching={touching}
-          onTouched={onTouched}
-          onLeft={onLeft}
-        />
+        {frame.found_by !== "table" && (
+          <Subject
+            key={`${frame.id} ${touching}`}
+            frame={frame}
+            touching={touching}
+            onTouched={onTouched}
+            onLeft={onLeft}
+          />
+        )}
       </figure>
     </div>
   );
@@ -47,7 +49,11 @@ function Piece({ frame, words, version }: { frame: BurstFrame; words: string; ve
   return (
     <figure className="piece">
       {frame.piece === null ? (
-        <p className="note">Its piece at full size has been let go.</p>
+        <p className="note">
+          {frame.found_by === "table"
+            ? "It came in a table, without its picture."
+            : "Its piece at full size has been let go."}
+        </p>
       ) : (
         <span className="piece-sight">
           <img

@@ -201,7 +201,7 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
               All the rest as measured
             </button>
           </p>
-          {!frame.is_there && (
+          {!frame.is_there && frame.found_by !== "table" && (
             <p className="note">Its file has gone, so nothing more can be measured in it; what was measured stays.</p>
           )}
         </div>

@@ -50,18 +50,23 @@ export const kindOf = async (file: Blob): Promise<"jpeg" | "raw" | "other"> => {
   return isTagged || isBoxes ? "raw" : "other";
 };
 
+/** Whether a file may tell of frames in text: a table, or a log of another copy of this application. */
+const isTable = (name: string): boolean => /\.(csv|tsv|txt|json)$/i.test(name);
+
 const stem = (path: string): string => path.replace(/\.[^./]*$/, "").toLowerCase();
 
-/** The photographs among files: of a raw file and its JPEG beside it the JPEG; and the names of those that stay where they are. */
+/** The photographs and tables among files: of a raw file and its JPEG beside it the JPEG; and the names of those that stay where they are. */
 export const photographsAmong = async (
   files: Dropped[],
-): Promise<{ taken: File[]; beside: string[]; others: string[] }> => {
+): Promise<{ taken: File[]; tables: File[]; beside: string[]; others: string[] }> => {
   const told = await Promise.all(files.map(async (one) => ({ ...one, kind: await kindOf(one.file) })));
   const jpegs = new Set(told.filter((one) => one.kind === "jpeg").map((one) => stem(one.path)));
   const isBeside = (one: (typeof told)[number]): boolean => one.kind === "raw" && jpegs.has(stem(one.path));
+  const others = told.filter((one) => one.kind === "other");
   return {
     taken: told.filter((one) => one.kind !== "other" && !isBeside(one)).map((one) => one.file),
+    tables: others.filter((one) => isTable(one.file.name)).map((one) => one.file),
     beside: told.filter(isBeside).map((one) => one.file.name),
-    others: told.filter((one) => one.kind === "other").map((one) => one.file.name),
+    others: others.filter((one) => !isTable(one.file.name)).map((one) => one.file.name),
   };
 };

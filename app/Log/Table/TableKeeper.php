@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Table;
+
+use App\Log\BurstKeeper;
+use App\Log\FileNames;
+use App\Models\BurstRecord;
+use App\Models\FrameRecord;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use RushHold\Tables\FrameRow;
+
+/**
+ * Keeps frames that a table tells of: without pictures, with the verdicts it has. Which of them came together is known by the name that
+ * stands in place of their pictures'.
+ */
+final class TableKeeper
+{
+    /** Frames taken back in one go. */
+    private const BACK = 500;
+
+    /** @var array<string, ?string> ids of rushes by their names */
+    private array $rushes = [];
+
+    public function __construct(private readonly BurstKeeper $bursts) {}
+
+    /** What stands in place of the name of a picture in all frames of one taking. */
+    public static function mark(string $run): string
+    {
+        return md5('table '.$run);
+    }
+
+    /**
+     * Within a transaction, the account in turn.
+     *
+     * @param  list<array{FrameRow, ?string}>  $found  none of them known; with the id of its burst where the table says which is one
+     */
+    public function keep(User $user, string $run, array $found): void
+    {
+        $fps = FileNames::fps($user);
+        $bursts = [];
+        foreach ($found as [$row, $id]) {
+            $burst =
+                $id === null
+                    ? $this->bursts->place($user, $row->facts, $fps)
+                    : $bursts[$id] ?? $this->named($user, $row, $id);
+            $bursts[$burst->id] = $burst;
+            $this->frame($user, $burst, $row, self::mark($run))->save();
+        }
+        foreach (array_keys($bursts) as $id) {
+            $this->bursts->recount((string) $id);
+        }
+    }
+
+    /**
+     * Takes frames of one taking away again.
+     *
+     * @return int how many are left
+     */
+    public function back(User $user, string $run): int
+    {
+        return DB::transaction(function () use ($user, $run): int {
+            $user->inTurn();
+            $all = $user->frames()->where('picture', self::mark($run));
+            $some = (clone $all)->limit(self::BACK)->pluck('burst_id', 'id');
+            $user->frames()->whereKey($some->keys()->all())->delete();
+            foreach ($some->unique() as $burst) {
+                $this->bursts->recount((string) $burst);
+            }
+
+            return $all->count();
+        });
+    }
+
+    private function named(User $user, FrameRow $row, string $id): BurstRecord
+    {
+        $at = BurstKeeper::moment($row->facts);
+        $burst = $user->bursts()->find($id) ?? $this->bursts->begin($user, $row->facts, $at, $id);
+        // what a table says of its bursts holds, whatever the times
+        $burst->fill(['by_hand' => true, 'rush_id' => $burst->rush_id ?? $this->rush($user, $row->rush)])->save();
+
+        return $burst;
+    }
+
+    /** The rush of this name; null where there is none, or more than one. */
+    private function rush(User $user, ?string $name): ?string
+    {
+        if ($name === null) {
+            return null;
+        }
+        if (! array_key_exists($name, $this->rushes)) {
+            $found = $user->rushes()->where('name', $name)->limit(2)->pluck('id');
+            $this->rushes[$name] = $found->count() === 1 ? (string) $found->first() : null;
+        }
+
+        return $this->rushes[$name];
+    }
+
+    private function frame(User $user, BurstRecord $burst, FrameRow $row, string $mark): FrameRecord
+    {
+        return $user->frames()->make([
+            'burst_id' => $burst->id,
+            'hash' => $row->key(),
+            'name' => $row->name,
+            'taken_at' => BurstKeeper::moment($row->facts),
+            'width' => FrameRecord::UNSEEN[0],
+            'height' => FrameRecord::UNSEEN[1],
+            'facts' => (object) $row->facts->toArray(),
+            'measured' => FrameRecord::unmeasured(),
+            'found_by' => FrameRecord::TABLE,
+            'total_px' => $row->blurPx,
+            'limit_px' => $row->limitPx ?? 0.0,
+            'floor_px' => 0.0,
+            'verdict' => $row->verdict,
+            'confidence' => $row->confidence,
+            'eye' => $row->eye,
+            'held_by' => $user->id,
+            'picture' => $mark,
+            'picture_bytes' => 0,
+            'crop' => null,
+        ]);
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Table;
+
+use App\Documents\SchemaChecker;
+use RushHold\Faults\Fault;
+use RushHold\Faults\FaultyDocument;
+use RushHold\Faults\TextOutOfBounds;
+use RushHold\Faults\UnreadableDocument;
+use RushHold\Tables\Cell;
+use RushHold\Tables\TableMatch;
+
+/** The text of a file that tells of frames: CSV, or log/1. */
+final readonly class TableText
+{
+    /** Largest file, in bytes. */
+    public const LARGEST = 24_000_000;
+
+    /** Rows that are taken in from one file. */
+    public const MOST = 60_000;
+
+    /** Columns of a table that are looked at. */
+    public const COLUMNS = 80;
+
+    /** Longest name of a column that is kept, in characters. */
+    private const NAME = 60;
+
+    /** Rows by which it is guessed what the columns say. */
+    private const SAMPLE = 400;
+
+    private function __construct(private SchemaChecker $checker, private string $text, public bool $isLog) {}
+
+    /** @throws UnreadableDocument when it is neither */
+    public static function of(SchemaChecker $checker, string $bytes): self
+    {
+        $text = str_starts_with($bytes, "\u{FEFF}") ? substr($bytes, 3) : $bytes;
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        }
+
+        return new self($checker, $text, preg_match('/^\s*\{/', $text) === 1);
+    }
+
+    /**
+     * @param  array{at: int, line: int}  $place  where it was put down; 0 for its beginning
+     */
+    public function rows(?TableMatch $match, array $place = ['at' => 0, 'line' => 0]): Rows
+    {
+        if ($this->isLog || $match === null) {
+            return LogRows::of($this->checker, $this->text, $place);
+        }
+
+        return ($place['line'] === 0 ? $this->csv() : CsvRows::of($this->text, $place))->by($match);
+    }
+
+    /**
+     * Names of the columns: what stands in the first row, or numbers where that is of a frame already.
+     *
+     * @return list<string>
+     */
+    public function names(): array
+    {
+        $first = $this->first();
+        foreach ($first as $cell) {
+            if (Cell::number($cell) !== null || Cell::time($cell) !== null) {
+                return $this->numbered();
+            }
+        }
+
+        return $first;
+    }
+
+    /** What its columns are likely to say. */
+    public function guess(): TableMatch
+    {
+        return TableMatch::guess($this->names(), $this->sample());
+    }
+
+    /** @return list<list<string>> the first rows */
+    public function sample(): array
+    {
+        $rows = $this->csv();
+        $sample = [];
+        while (count($sample) < self::SAMPLE && ($cells = $rows->cells()) !== null) {
+            $sample[] = $cells;
+        }
+
+        return $sample;
+    }
+
+    /**
+     * How many frames it tells of, those that cannot be read included.
+     *
+     * @throws TextOutOfBounds when they are too many
+     */
+    public function count(): int
+    {
+        $count = 0;
+        if ($this->isLog) {
+            $rows = LogRows::of($this->checker, $this->text);
+            do {
+                $next = $rows->skip();
+                $count += (int) $next;
+            } while ($next !== null && $count <= self::MOST);
+        } else {
+            $rows = $this->csv();
+            while ($count <= self::MOST && $rows->cells() !== null) {
+                $count++;
+            }
+        }
+
+        $range = sprintf('a table of at most %s rows: bring it in parts', number_format(self::MOST));
+
+        return $count <= self::MOST ? $count : throw TextOutOfBounds::of('file_id', 'a longer one', $range);
+    }
+
+    /** From the first row of a frame on. */
+    private function csv(): CsvRows
+    {
+        $rows = CsvRows::of($this->text);
+        if ($this->names() !== $this->numbered()) {
+            $rows->cells();
+        }
+
+        return $rows;
+    }
+
+    /** @return list<string> */
+    private function first(): array
+    {
+        $cells = CsvRows::of($this->text)->cells() ?? throw UnreadableDocument::asTable('nothing stands in it');
+
+        return array_map(
+            static fn (string $cell): string => Cell::name($cell, self::NAME) ?? '',
+            array_slice($cells, 0, self::COLUMNS),
+        );
+    }
+
+    /** @return list<string> */
+    private function numbered(): array
+    {
+        return array_map(static fn (int $number): string => 'column '.($number + 1), array_keys($this->first()));
+    }
+
+    /** What is wrong with some rows, in one sentence. */
+    public static function why(Fault|FaultyDocument $fault): string
+    {
+        return $fault instanceof FaultyDocument ? $fault->faults[0]->getMessage() : $fault->getMessage();
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Log\Table;
+
+use App\Files\Files;
+use App\Limits\Quota;
+use App\Models\FileRecord;
+use App\Models\User;
+use App\Problems\ProblemException;
+use App\Runs\Work;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use RushHold\Faults\Fault;
+use RushHold\Faults\FaultyDocument;
+use RushHold\Tables\FrameRow;
+
+/** The frames of a table taken into the log, as a run goes through them. */
+final class TableWork implements Work
+{
+    /** Of so many that could not be read it is told why. */
+    private const TOLD = 200;
+
+    /** Frames looked up at once, and kept at once. */
+    private const AT_ONCE = 50;
+
+    private const KEPT = 300;
+
+    private int $read;
+
+    private int $known;
+
+    /** @var list<array{name: string, why: string}> */
+    private array $refused;
+
+    private int $more;
+
+    private readonly int $whole;
+
+    /** @var ?array{label: string, id: string} burst of the rows before, and what it is called there */
+    private ?array $last;
+
+    private bool $isAtEnd = false;
+
+    private readonly Rows $rows;
+
+    /** @var list<array{FrameRow, ?string}> what has been read since the last time it was kept, and the burst each is to be in where the table says */
+    private array $found = [];
+
+    /** @param  array<string, mixed>  $state  what was chosen, and where it was put down */
+    public function __construct(
+        private readonly User $user,
+        private readonly string $run,
+        private readonly FileRecord $file,
+        private readonly Files $files,
+        private readonly TableText $text,
+        private readonly TableKeeper $keeper,
+        private readonly Quota $quota,
+        private readonly array $state,
+    ) {
+        $this->read = (int) ($state['read'] ?? 0);
+        $this->known = (int) ($state['known'] ?? 0);
+        $this->more = (int) ($state['more'] ?? 0);
+        $this->whole = (int) ($state['whole'] ?? 0);
+        /** @var list<array{name: string, why: string}> $refused */
+        $refused = $state['refused'] ?? [];
+        $this->refused = $refused;
+        /** @var ?array{label: string, id: string} $last */
+        $last = $state['last'] ?? null;
+        $this->last = $last;
+        /** @var array{at: int, line: int} $place */
+        $place = $state['place'] ?? ['at' => 0, 'line' => 0];
+        $this->rows = $text->rows(Tables::match($text, $state), $place);
+    }
+
+    public function step(): void
+    {
+        $rows = [];
+        while (count($rows) < self::AT_ONCE && ! $this->isAtEnd) {
+            try {
+                $next = $this->rows->next();
+                $this->isAtEnd = $next === null;
+                array_push($rows, ...($next ?? []));
+            } catch (Fault|FaultyDocument $fault) {
+                $place = $this->rows->place();
+                $this->refuse(($this->text->isLog ? 'burst ' : 'line ').$place['line'], TableText::why($fault));
+            }
+        }
+        $new = $this->unknown($rows);
+        try {
+            $this->quota->forFrames($this->user, count($this->found) + count($new), 0);
+        } catch (ProblemException $full) {
+            $this->refuse('all that follow', $full->problem->detail);
+            $this->isAtEnd = true;
+
+            return;
+        }
+        foreach ($new as $row) {
+            $this->found[] = [$row, $this->burst($row)];
+            $this->read++;
+        }
+    }
+
+    public function isFull(): bool
+    {
+        return count($this->found) >= self::KEPT;
+    }
+
+    /**
+     * @param  list<FrameRow>  $rows
+     * @return array<string, FrameRow> those that are not in the log yet, each once
+     */
+    private function unknown(array $rows): array
+    {
+        $new = [];
+        foreach ($rows as $row) {
+            $new[$row->key()] = $row;
+        }
+        $held = array_map(static fn (array $one): string => $one[0]->key(), $this->found);
+        $there = $this->user->frames()->whereIn('hash', array_map(strval(...), array_keys($new)))->pluck('hash')->all();
+        $new = array_diff_key($new, array_flip([...$held, ...$there]));
+        $this->known += count($rows) - count($new);
+
+        return $new;
+    }
+
+    /** The burst it is to be in: that of the row before where the table calls it the same, else one that is to be made. */
+    private function burst(FrameRow $row): ?string
+    {
+        if ($row->burst === null) {
+            $this->last = null;
+        } elseif ($this->last === null || $this->last['label'] !== $row->burst) {
+            $this->last = ['label' => $row->burst, 'id' => strtolower((string) Str::ulid())];
+        }
+
+        return $this->last['id'] ?? null;
+    }
+
+    public function isFinished(): bool
+    {
+        return $this->isAtEnd;
+    }
+
+    public function done(): int
+    {
+        return $this->read + $this->known + count($this->refused) + $this->more;
+    }
+
+    public function whole(): int
+    {
+        return max($this->whole, $this->done());
+    }
+
+    public function keep(): void
+    {
+        $this->user->inTurn();
+        if ($this->found !== []) {
+            $this->keeper->keep($this->user, $this->run, $this->found);
+            $this->found = [];
+        }
+        if ($this->isAtEnd) {
+            // bytes cannot be had back where the rest of this is not kept
+            DB::afterCommit(fn () => $this->files->delete($this->file));
+        }
+    }
+
+    public function state(): array
+    {
+        return [
+            'read' => $this->read,
+            'known' => $this->known,
+            'refused' => $this->refused,
+            'more' => $this->more,
+            'last' => $this->last,
+            'place' => $this->rows->place(),
+        ] + $this->state;
+    }
+
+    public function reading(): array
+    {
+        return [
+            'name' => $this->state['name'] ?? '',
+            'read' => $this->read,
+            'known' => $this->known,
+            'refused' => $this->refused,
+            'more' => $this->more,
+        ];
+    }
+
+    private function refuse(string $name, string $why): void
+    {
+        if (count($this->refused) < self::TOLD) {
+            $this->refused[] = ['name' => $name, 'why' => $why];
+        } else {
+            $this->more++;
+        }
+    }
+}
