@@ -83,9 +83,11 @@ final readonly class ArchiveReader
             $zip->close();
         }
         $this->learning->wake($user);
-        foreach (is_array($account['yours'] ?? null) ? $account['yours'] : [] as $name) {
-            if (is_string($name)) {
-                $this->learning->switch($user, $name, true);
+        foreach (['yours' => true, 'not_yours' => false] as $list => $isOn) {
+            foreach (is_array($account[$list] ?? null) ? $account[$list] : [] as $name) {
+                if (is_string($name)) {
+                    $this->learning->switch($user, $name, $isOn);
+                }
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Archive;
 
 use App\Log\FramePictures;
+use App\Log\Learning;
 use App\Models\FrameRecord;
 use App\Models\User;
 use Illuminate\Support\Carbon;
@@ -70,6 +71,7 @@ final readonly class ArchiveWriter
             'assumptions' => (object) $user->assumptions,
             'subjects' => (object) ($user->subjects ?? []),
             'yours' => array_keys($user->learnt ?? []),
+            'not_yours' => Learning::switchedOff($user),
         ];
     }
 

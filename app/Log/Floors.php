@@ -39,6 +39,12 @@ final readonly class Floors
         return mb_substr(self::FIGURE.$body, 0, 130);
     }
 
+    /** The body that a figure of this name is of; null where it is of none. */
+    public static function body(string $figure): ?string
+    {
+        return str_starts_with($figure, self::FIGURE) ? substr($figure, strlen(self::FIGURE)) : null;
+    }
+
     /** @return array<string, BodyFloor> of the bodies with most bursts, by the name in the files */
     public static function all(int $account): array
     {

@@ -29,19 +29,14 @@ final readonly class Intakes
     /** Sees to it that what waits is taken in; the run that does so, or did last. */
     public function wake(User $user): ?RunRecord
     {
-        $last = $this->last($user);
-        if ($last?->status === RunRecord::RUNNING) {
-            $this->runs->wake($last);
-
-            return $last;
-        }
-        if (! self::waiting($user)->exists()) {
+        $last = $this->runs->last($user, RunHandlers::INTAKE);
+        if ($last?->status === RunRecord::RUNNING || ! self::waiting($user)->exists()) {
             return $last;
         }
 
         return DB::transaction(function () use ($user): RunRecord {
             $user->inTurn();
-            $last = $this->last($user);
+            $last = $this->runs->last($user, RunHandlers::INTAKE);
 
             return $last?->status === RunRecord::RUNNING
                 ? $last
@@ -59,7 +54,7 @@ final readonly class Intakes
     /** Ends it, and lets go of what waits; what has been taken in stays. */
     public function cancel(User $user): ?RunRecord
     {
-        $last = $this->last($user);
+        $last = $this->runs->last($user, RunHandlers::INTAKE);
         if ($last !== null) {
             $this->runs->cancel($last);
         }
@@ -83,13 +78,5 @@ final readonly class Intakes
             ->where('user_id', $user->id)
             ->where('purpose', FilePurpose::Frame->value)
             ->where('read_at', null);
-    }
-
-    private function last(User $user): ?RunRecord
-    {
-        $runs = $user->runs()->where('kind', RunHandlers::INTAKE);
-        $runs->orderByDesc('created_at')->orderByDesc('id');
-
-        return $runs->first();
     }
 }

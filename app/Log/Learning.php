@@ -81,14 +81,21 @@ final readonly class Learning
         return DB::table('learnt')->where('user_id', $user->id);
     }
 
+    /** @return list<string> what bodies blur of their own, and is not taken off because the person said so */
+    public static function switchedOff(User $user): array
+    {
+        $off = self::rows($user)->where('name', 'like', Floors::FIGURE.'%')->where('is_on', false)->orderBy('name');
+
+        return array_values(array_map(strval(...), $off->pluck('name')->all()));
+    }
+
     /** @return list<array{Assumption, \stdClass}> figures whose frames speak against what is assumed, with their rows; those most frames tell first */
     public static function apart(User $user): array
     {
         $apart = [];
         foreach (self::rows($user)->orderByDesc('frames')->get() as $row) {
             $known = Assumptions::all()[(string) $row->name] ?? null;
-            $isApart = (float) $row->assumed < (float) $row->least || (float) $row->assumed > (float) $row->most;
-            if ($known !== null && $isApart) {
+            if ($known !== null && self::isApart($row)) {
                 $apart[] = [$known, $row];
             }
         }
@@ -96,12 +103,18 @@ final readonly class Learning
         return $apart;
     }
 
+    /** Whether the frames speak against what is assumed. */
+    public static function isApart(\stdClass $row): bool
+    {
+        return (float) $row->assumed < (float) $row->least || (float) $row->assumed > (float) $row->most;
+    }
+
     /** Puts those that are used where every plan reads them. */
     private function use(User $user): void
     {
         $used = [];
         foreach (self::rows($user)->where('is_on', true)->orderBy('name')->get() as $row) {
-            if (str_starts_with((string) $row->name, Floors::FIGURE)) {
+            if (Floors::body((string) $row->name) !== null) {
                 continue; // frames are judged with it, and no plan is reckoned
             }
             $used[(string) $row->name] = ['value' => (float) $row->value, 'frames' => (int) $row->frames];

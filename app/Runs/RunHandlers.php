@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Runs;
 
 use App\Log\IntakeRuns;
+use App\Log\RejudgeRuns;
 use App\Log\RelookRuns;
 use App\Log\Table\TableRuns;
 use App\Rehearsals\SweepRuns;
@@ -22,6 +23,8 @@ final readonly class RunHandlers
 
     public const LOOK = 'look';
 
+    public const JUDGE = 'judge';
+
     public const DEMO = 'demo';
 
     private const KINDS = [
@@ -29,6 +32,7 @@ final readonly class RunHandlers
         self::INTAKE => IntakeRuns::class,
         self::TABLE => TableRuns::class,
         self::LOOK => RelookRuns::class,
+        self::JUDGE => RejudgeRuns::class,
         self::DEMO => DemoShoot::class,
     ];
 

@@ -103,6 +103,19 @@ final readonly class Runs
         });
     }
 
+    /** The run of a kind that an account has under way, or had last; one that has been silent for long is called for again. */
+    public function last(User $user, string $kind): ?RunRecord
+    {
+        $runs = $user->runs()->where('kind', $kind);
+        $runs->orderByDesc('created_at')->orderByDesc('id');
+        $last = $runs->first();
+        if ($last !== null) {
+            $this->wake($last);
+        }
+
+        return $last;
+    }
+
     /** Goes on for one portion. Whoever finds that another has gone on since stops there. */
     public function goOn(string $id): void
     {

@@ -55,6 +55,7 @@ function livedIn(User $user, bool $briefly = false): void
     test()->putJson('/api/settings', ['settings' => ['theme' => 'dusk']])->assertOk();
     test()->getJson('/api/log/learnt')->assertOk();
     test()->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertOk();
+    test()->putJson('/api/log/learnt/'.rawurlencode("floor.{$burst->body}"), ['is_on' => false])->assertOk();
     $gone->delete();
 }
 

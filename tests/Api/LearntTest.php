@@ -3,11 +3,15 @@
 declare(strict_types=1);
 
 use App\Log\Promises;
+use App\Log\Tallies;
+use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Shoot\PlayedLog;
 use Illuminate\Support\Carbon;
 use RushHold\Assumptions\Assumptions;
+use RushHold\Counts\BurstFacts;
+use Tests\Support\Frames;
 use Tests\Support\People;
 
 /**
@@ -183,6 +187,33 @@ it('tells what a body blurs of its own, and judges without it where that is swit
         ->toBe([])
         ->and($floors->of($this->user->id, $body)->px)
         ->toBe(0.0);
+    // and the frames there are are judged again, burst after burst, by what was said last
+    $judged = function (): array {
+        $run = $this->getJson('/api/log/learnt')->assertOk()->json('judging');
+        Frames::work(RunRecord::query()->findOrFail($run['id']));
+
+        return $this->getJson('/api/log/learnt')->assertOk()->json('judging');
+    };
+    expect($judged())
+        ->toMatchArray(['status' => 'done', 'done' => 6, 'whole' => 6, 'body' => $body])
+        ->and($this->user->frames()->max('floor_px'))
+        ->toEqual(0);
+    $strict = $this->user->bursts()->sum('keepers');
+    $this->putJson('/api/log/learnt/'.rawurlencode("floor.{$body}"), ['is_on' => true])->assertOk();
+    $first = $this->getJson('/api/log/learnt')->json('judging.id');
+    $this->putJson('/api/log/learnt/'.rawurlencode("floor.{$body}"), ['is_on' => false])->assertOk();
+    $this->putJson('/api/log/learnt/'.rawurlencode("floor.{$body}"), ['is_on' => true])->assertOk();
+    $judged();
+    expect(RunRecord::query()->find($first)?->status)
+        ->not->toBe(RunRecord::RUNNING)
+        ->and((float) $this->user->frames()->min('floor_px'))
+        ->toEqualWithDelta($floor['value'], 0.02)
+        ->and($this->user->bursts()->sum('keepers'))
+        ->toBeGreaterThanOrEqual($strict)
+        // counted as they are judged
+        ->and((int) Tallies::of($this->user, BurstFacts::ALL)->value('keepers'))
+        ->toBe((int) $this->user->bursts()->sum('keepers'));
+    $this->putJson('/api/log/learnt/'.rawurlencode("floor.{$body}"), ['is_on' => false])->assertOk();
     // and it stays off when it is told anew
     $burst = $this->user->bursts()->firstOrFail();
     $this->deleteJson("/api/bursts/{$burst->id}")->assertNoContent();

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\Body;
 use App\Log\Floors;
 use App\Log\Learning;
+use App\Log\Rejudges;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -15,7 +16,7 @@ use RushHold\Assumptions\Assumptions;
 /** Figures of a person's own frames, beside what is assumed: told, and used or not. */
 final readonly class LearntController extends Controller
 {
-    public function __construct(private Learning $learning) {}
+    public function __construct(private Learning $learning, private Rejudges $rejudges) {}
 
     public function index(Request $request): JsonResponse
     {
@@ -31,6 +32,10 @@ final readonly class LearntController extends Controller
         if (! $this->learning->switch($user, $figure, Body::of($request)->flag('is_on', true))) {
             abort(404); // no frame of theirs tells it
         }
+        $body = Floors::body($figure);
+        if ($body !== null) {
+            $this->rejudges->begin($user, $body);
+        }
 
         return $this->told($user->refresh());
     }
@@ -38,11 +43,12 @@ final readonly class LearntController extends Controller
     private function told(User $user): JsonResponse
     {
         $known = Assumptions::all();
+        $judging = $this->rejudges->last($user);
         $figures = [];
         foreach (Learning::rows($user)->orderBy('name')->get() as $row) {
             $name = (string) $row->name;
             $figure = $known[$name] ?? null;
-            $body = str_starts_with($name, Floors::FIGURE) ? substr($name, strlen(Floors::FIGURE)) : null;
+            $body = Floors::body($name);
             if ($figure === null && $body === null) {
                 continue; // one that is gone is told anew the next time
             }
@@ -59,6 +65,7 @@ final readonly class LearntController extends Controller
                 'bursts' => count((array) json_decode((string) $row->bursts, true)),
                 'kept_out' => count((array) json_decode((string) $row->kept_out, true)),
                 'is_on' => (bool) $row->is_on,
+                'is_apart' => Learning::isApart($row),
             ];
         }
 
@@ -66,6 +73,9 @@ final readonly class LearntController extends Controller
             'as_of' => self::asOf(),
             'figures' => $figures,
             'learnt' => (object) ($user->learnt ?? []),
+            'judging' => $judging === null
+                ? null
+                : $judging->progress() + ['whole' => $judging->whole, 'body' => (string) ($judging->reading->body ?? '')],
         ]);
     }
 }

@@ -115,14 +115,7 @@ final readonly class Tables
     /** The one that is being taken in, or was last. */
     public function last(User $user): ?RunRecord
     {
-        $runs = $user->runs()->where('kind', RunHandlers::TABLE);
-        $runs->orderByDesc('created_at')->orderByDesc('id');
-        $last = $runs->first();
-        if ($last !== null) {
-            $this->runs->wake($last);
-        }
-
-        return $last;
+        return $this->runs->last($user, RunHandlers::TABLE);
     }
 
     /** @return array{list<FrameRow>, list<array{name: string, why: string}>, int} frames to be shown, rows that cannot be read, and how many more of them */

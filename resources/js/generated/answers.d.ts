@@ -4304,8 +4304,56 @@ kept_out: number
  * Whether it is used.
  */
 is_on: boolean
+/**
+ * Whether the frames speak against what is assumed.
+ */
+is_apart: boolean
 }[]
 learnt: UsedLearnt
+/**
+ * Frames being judged again by what their body blurs, or that were last.
+ */
+judging: (JudgingRun | null)
+}
+/**
+ * Bursts being judged again, as far as it has come.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "judgingRun".
+ */
+export interface JudgingRun {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * How it stands.
+ */
+status: ("running" | "done" | "cancelled" | "overtaken" | "failed")
+/**
+ * Done.
+ */
+done: number
+/**
+ * There are.
+ */
+whole: number
+/**
+ * Whether no worker has come to it for a while.
+ */
+waiting: boolean
+/**
+ * Why it failed, in words.
+ */
+problem: (string | null)
+/**
+ * When a worker last came back from it.
+ */
+at: string
+/**
+ * Of the body its files name so.
+ */
+body: string
 }
 /**
  * What the plan would be with assumed figures.

@@ -28,8 +28,8 @@ export function FrameTold({ frame, at, of }: { frame: BurstFrame; at: number; of
         Frame {at + 1} of {of}, {frame.name}
       </p>
       <p className="frame-verdict">
-        <FrameMark verdict={frame.verdict} />
-        {verdictWords[frame.verdict]}
+        {(isSeen || frame.verdict !== "unclear") && <FrameMark verdict={frame.verdict} />}
+        {isSeen || frame.verdict !== "unclear" ? verdictWords[frame.verdict] : "not measured"}
         <span className="note">
           {isSeen ? ` measured, ${Math.round(100 * frame.confidence)} % sure` : " as its table says"}
         </span>

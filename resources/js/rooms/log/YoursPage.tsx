@@ -7,6 +7,7 @@ import { inTurn } from "../../session/inTurn";
 import { useTitle } from "../../ui/useTitle";
 import { figures as shown } from "../../units/quantity";
 import { burstsOf, thousands } from "./counts";
+import { ASK_MS } from "./log";
 import { LogHead } from "./LogHead";
 
 type Figure = LogLearnt["figures"][number];
@@ -21,11 +22,10 @@ const BURSTS = 3;
 /** What a body blurs: frames are judged with it, and no plan rests on it. */
 const isOfBody = (one: Figure): boolean => one.name.startsWith("floor.");
 const isThin = (one: Figure): boolean => !isOfBody(one) && one.bursts < BURSTS;
-const isApart = (one: Figure): boolean => one.assumed < one.least || one.assumed > one.most;
 
 const groups = [
-  { words: "What speaks against the assumed", has: (one: Figure) => !isOfBody(one) && !isThin(one) && isApart(one) },
-  { words: "As assumed, as far as can be told", has: (one: Figure) => !isOfBody(one) && !isThin(one) && !isApart(one) },
+  { words: "What speaks against the assumed", has: (one: Figure) => !isOfBody(one) && !isThin(one) && one.is_apart },
+  { words: "As assumed, as far as can be told", has: (one: Figure) => !isOfBody(one) && !isThin(one) && !one.is_apart },
   { words: "Too little to go by yet", has: isThin },
   { words: "What your bodies blur", has: isOfBody },
 ];
@@ -37,7 +37,12 @@ export function YoursPage() {
   useTitle("Yours");
   const { takeUser } = useAccount();
   const client = useQueryClient();
-  const learnt = useQuery({ queryKey, queryFn: () => request<LogLearnt>("GET", "log/learnt"), staleTime: 0 });
+  const learnt = useQuery({
+    queryKey,
+    queryFn: () => request<LogLearnt>("GET", "log/learnt"),
+    staleTime: 0,
+    refetchInterval: (query) => (query.state.data?.judging?.status === "running" ? ASK_MS : false),
+  });
   const turn = useMutation({
     mutationFn: ({ name, is_on }: Pick<Figure, "name" | "is_on">) =>
       inTurn(() => request<LogLearnt>("PUT", `log/learnt/${encodeURIComponent(name)}`, { is_on })),
@@ -85,6 +90,14 @@ export function YoursPage() {
           );
         })
       )}
+      {told?.judging?.status === "running" && (
+        <p className="intake-line">
+          <b>
+            Judging the bursts of {told.judging.body} again: {told.judging.done} of {told.judging.whole}
+          </b>
+          <progress max={Math.max(1, told.judging.whole)} value={told.judging.done} aria-label="Bursts judged again" />
+        </p>
+      )}
       {turn.isError && <p className="note fault">{turn.error.message}</p>}
     </div>
   );
@@ -110,7 +123,7 @@ function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTu
       <span className="rate-line" aria-hidden="true">
         <i className="rate-reach" style={{ left: at(least), width: `${wide}%` }} />
         <i className="rate-promised" style={{ left: at(assumed) }} />
-        <i className={isApart(figure) ? "rate-dot" : "rate-dot thin"} style={{ left: at(value) }} />
+        <i className={figure.is_apart ? "rate-dot" : "rate-dot thin"} style={{ left: at(value) }} />
       </span>
       <div className="yours-from">
         <p>
@@ -126,7 +139,7 @@ function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTu
           <span className="note">
             {" "}
             {isOfBody(figure)
-              ? `Taken off the blur of what is judged from now on; that it blurs nothing still counts as ${shown(figure.worth, 2)}`
+              ? `Taken off the blur of its frames; that it blurs nothing still counts as ${shown(figure.worth, 2)}`
               : `The assumed figure still counts as ${shown(figure.worth, 2)} of them`}
             {figure.kept_out > 0 && `; ${thousands(figure.kept_out)} that tell something else are kept out`}.
           </span>
