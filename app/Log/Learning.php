@@ -18,9 +18,9 @@ use RushHold\Sharpness\BodyFloor;
 final readonly class Learning
 {
     /** Raised whenever figures are told otherwise from the same frames. */
-    private const RULES = 1;
+    private const RULES = 2;
 
-    public function __construct(private Sights $sights) {}
+    public function __construct(private Sights $sights, private LightOfPlaces $light) {}
 
     /** Tells every figure anew where anything in the log has changed; not within a transaction, it takes its time. */
     public function wake(User $user): void
@@ -30,7 +30,7 @@ final readonly class Learning
         if ($kept === $fingerprint || ($kept === null && $user->bursts()->doesntExist())) {
             return;
         }
-        $figures = Habits::of($this->sights->of($user), $user->assumptions);
+        $figures = [...Habits::of($this->sights->of($user), $user->assumptions), ...$this->light->of($user)];
         $floors = Floors::all($user->id);
         DB::transaction(function () use ($user, $figures, $floors, $fingerprint): void {
             $user->inTurn();
@@ -158,8 +158,13 @@ final readonly class Learning
     private function fingerprint(User $user): string
     {
         $all = [];
-        foreach ([Tallies::LOSSES, Tallies::PROMISES, Dimension::Body->kind()] as $kind) {
+        foreach ([Tallies::LOSSES, Tallies::PROMISES, Dimension::Body->kind(), Dimension::Outing->kind()] as $kind) {
             $all[] = Tallies::of($user, $kind)->orderBy('one')->orderBy('other')->get()->all();
+        }
+
+        foreach (['outings', 'places'] as $table) {
+            $rows = DB::table($table)->where('user_id', $user->id)->orderBy('id');
+            $all[] = $rows->get(['id', 'revision', 'deleted_at'])->all();
         }
 
         return md5((string) json_encode([self::RULES, $all, $user->assumptions]));

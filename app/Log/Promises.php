@@ -13,11 +13,20 @@ use Illuminate\Support\Carbon;
 use RushHold\Counts\Promise;
 use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
+use RushHold\Habits\Grabs;
+use RushHold\Planning\Planner;
 
 /** Keeps what a plan promised at the moment frames are said to have been taken by it. */
 final readonly class Promises
 {
-    public function __construct(private PlanCache $plans, private RehearsalCache $rehearsals) {}
+    /** Passes by which it is found out how readily the focus is lost. */
+    private const PASSES = 150;
+
+    public function __construct(
+        private PlanCache $plans,
+        private RehearsalCache $rehearsals,
+        private Planner $planner,
+    ) {}
 
     /** Not within a transaction: a rehearsal that nobody has made yet is made here. Null where the rush has no plan. */
     public function of(RushRecord $rush, User $user): ?PromiseRecord
@@ -32,6 +41,7 @@ final readonly class Promises
             }
             $plan = $this->plans->planOf($rush, $user);
             $estimate = Reader::of(Reader::plain($this->rehearsals->estimate($rush, $user)));
+            $grabs = Grabs::of($this->planner, $plan, self::PASSES);
         } catch (Fault) {
             return null;
         }
@@ -40,7 +50,7 @@ final readonly class Promises
         return $user->promises()->firstOrCreate(
             ['rush_id' => $rush->id, 'fingerprint' => $fingerprint],
             [
-                'document' => (object) Promise::of($plan, $estimate)->toArray(),
+                'document' => (object) Promise::of($plan, $estimate, $grabs)->toArray(),
                 'made_at' => Carbon::now(),
             ],
         );

@@ -69,9 +69,9 @@ final readonly class Sights
             $facts = $frame->facts();
             $atS = Bursts::atS($facts);
             $found = $frame->blur()->subject;
+            $verdict = $frame->eye ?? $frame->verdict;
             if (
-                in_array($frame->eye ?? $frame->verdict, self::MUTE, true) ||
-                $found === null ||
+                in_array($verdict, self::MUTE, true) ||
                 $atS === null ||
                 $facts->shutterS === null ||
                 $facts->shutterS <= 0
@@ -79,9 +79,10 @@ final readonly class Sights
                 continue;
             }
             $pitchMm = $shot->sensorMm / max($frame->width, $frame->height);
-            $measuredPx = max(Judge::LEAST_PX, self::BESIDE_DISC * $found->isoPx);
+            // of what is too soft to be measured it is told only that it is
+            $measuredPx = $found === null ? 0.0 : max(Judge::LEAST_PX, self::BESIDE_DISC * $found->isoPx);
             [$asideRad, $aboveRad] = self::place($frame, $facts, $pitchMm / $shot->focalMm);
-            $isPlaced = $isSeen && in_array($frame->found_by, ['touch', 'found', 'file'], true);
+            $isPlaced = $isSeen && $found !== null && in_array($frame->found_by, ['touch', 'found', 'file'], true);
             $sights[] = new Sight(
                 $frame->id,
                 $burst->id,
@@ -91,11 +92,13 @@ final readonly class Sights
                 $facts->distanceM !== null && $facts->distanceM > 0 ? $facts->distanceM : $shot->workM,
                 $facts->shutterS,
                 (float) ($facts->fNumber ?? 0) > 0 ? (float) $facts->fNumber : 1.0,
-                $found->motionPx < $measuredPx ? null : $found->motionPx * $pitchMm,
+                $found === null || $found->motionPx < $measuredPx ? null : $found->motionPx * $pitchMm,
                 $measuredPx * $pitchMm,
-                $facts->fNumber === null ? null : $found->isoPx * $pitchMm,
+                $found === null || $facts->fNumber === null ? null : $found->isoPx * $pitchMm,
                 $isPlaced ? $asideRad : null,
                 $isPlaced ? $aboveRad : null,
+                $verdict->cause() !== 'focus',
+                $frame->eye !== null,
             );
         }
 

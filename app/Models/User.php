@@ -188,9 +188,15 @@ final class User extends Account
     /** @return array<string, float> figures that are not as they are assumed to be: the person's own frames' before those they have chosen */
     public function figures(): array
     {
-        $learnt = array_map(static fn (array $own): float => (float) $own['value'], $this->learnt ?? []);
+        $learnt = array_intersect_key($this->learnt ?? [], Assumptions::all());
 
-        return $learnt + $this->assumptions;
+        return array_map(static fn (array $own): float => (float) $own['value'], $learnt) + $this->assumptions;
+    }
+
+    /** @return ?array{value: float, frames: int} a figure of the person's own frames; null where it is not used */
+    public function learntOf(string $name): ?array
+    {
+        return $this->learnt[$name] ?? null;
     }
 
     public function assumed(): Assumptions

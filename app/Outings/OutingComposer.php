@@ -9,6 +9,7 @@ use App\Models\RushRecord;
 use App\Models\User;
 use App\Weather\Forecast;
 use RushHold\Document\Reader;
+use RushHold\Habits\PlaceLight;
 use RushHold\Light\Observer;
 use RushHold\Outing\Weather;
 
@@ -22,11 +23,18 @@ final readonly class OutingComposer
     {
         $kept = Reader::plain($outing->document);
 
-        return array_merge($this->lightOf($outing), ['rushes' => $this->rushes($kept, $user)]) +
+        $whole = array_merge($this->lightOf($outing), ['rushes' => $this->rushes($kept, $user)]);
+        // what one's own frames have told of the place, where that is switched on, stands for what is typed
+        $light = $user->learntOf(PlaceLight::FIGURE.$outing->place_id);
+        if ($light !== null) {
+            $whole['place'] = ['offset_stops' => max(-6.0, min(6.0, $light['value']))] + $whole['place'];
+        }
+
+        return $whole +
             array_intersect_key($kept, array_flip(['waters', 'tide', 'walks']));
     }
 
-    /** @return array<string, mixed> outing/1 of which nothing but light and weather is wanted: it expects no rushes */
+    /** @return array{place: array<mixed>, sky: list<array<string, mixed>>, ...} outing/1 of which nothing but light and weather is wanted: it expects no rushes */
     public function lightOf(OutingRecord $outing): array
     {
         $kept = Reader::plain($outing->document);

@@ -12,6 +12,7 @@ use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use RushHold\Assumptions\Assumptions;
+use RushHold\Document\Reader;
 use RushHold\Kit\Kit;
 use RushHold\Log\FrameFacts;
 use RushHold\Planning\Planner;
@@ -20,6 +21,7 @@ use RushHold\Rehearsal\Rehearsal;
 use RushHold\Rehearsal\Scene\Scene;
 use RushHold\Rehearsal\Take;
 use RushHold\Rehearsal\Verdict;
+use RushHold\Sharpness\BlurFound;
 use RushHold\Sharpness\FrameVerdict;
 
 /**
@@ -142,7 +144,7 @@ final readonly class PlayedLog
                 'burnt' => 0,
             ],
             'found_by' => 'found',
-            'total_px' => $frame->totalMm / $pitchMm,
+            'total_px' => $verdict === FrameVerdict::Out ? null : BlurFound::kept(Reader::of($found))->totalPx(),
             'limit_px' => $take->camera->exposing->limitMm / $pitchMm,
             'verdict' => $verdict,
             'confidence' => 0.95,

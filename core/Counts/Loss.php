@@ -33,8 +33,7 @@ enum Loss: string
             Verdict::Sharp => null,
             Verdict::Motion => self::Motion,
             Verdict::Shake => self::Shake,
-            Verdict::OutOfFrame, Verdict::Hidden => self::Out,
-            default => self::Focus,
+            default => $verdict->isThere() ? self::Focus : self::Out,
         };
     }
 

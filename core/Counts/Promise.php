@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Counts;
 
 use RushHold\Document\Reader;
+use RushHold\Habits\Grabs;
 use RushHold\Habits\ShotUnder;
 use RushHold\Kit\FocusMode;
 use RushHold\Planning\Plan;
@@ -39,8 +40,11 @@ final readonly class Promise
         public ShotUnder $shot,
     ) {}
 
-    /** @param  Reader  $estimate  what its rehearsal told */
-    public static function of(Plan $plan, Reader $estimate): self
+    /**
+     * @param  Reader  $estimate  what its rehearsal told
+     * @param  ?Grabs  $grabs  how its focus dies of what else takes it, where that has been found out
+     */
+    public static function of(Plan $plan, Reader $estimate, ?Grabs $grabs = null): self
     {
         $hold = $plan->hold;
         $losses = [];
@@ -61,7 +65,7 @@ final readonly class Promise
             $estimate->whole('sharp_least'),
             $estimate->whole('sharp_most'),
             $losses,
-            ShotUnder::of($plan),
+            ShotUnder::of($plan, $grabs),
         );
     }
 

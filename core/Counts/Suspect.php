@@ -16,7 +16,7 @@ final class Suspect
     private const BEHIND = [
         Loss::Motion->value => ['panning.', 'bob.'],
         Loss::Shake->value => ['shake.'],
-        Loss::Focus->value => ['aim.', 'hand.lag', 'af.'],
+        Loss::Focus->value => ['area.strays.', 'aim.', 'hand.lag', 'af.'],
         Loss::Out->value => ['aim.'],
     ];
 

@@ -21,6 +21,7 @@ final class Habits
             ...(new PanLearner())->figures($sights, $assumed),
             ...(new AimLearner())->figures($sights, $assumed),
             ...(new HandLearner())->figures($sights, $assumed),
+            ...(new AreaLearner())->figures($sights, $assumed),
         ];
         // a slip is one as the person's own aim goes
         $own = [];

@@ -21,7 +21,8 @@ final readonly class ShotUnder
      * @param  float  $jinkM  what the subject adds to the wander of the aim by itself, sideways
      * @param  float  $jinkUpM  the same upwards
      * @param  float  $erraticness  share of the pan that is lost on it
-     * @param  float  $followed  share of its lateness that a hand takes off which follows the focus; null where none does
+     * @param  ?float  $followed  share of its lateness that a hand takes off which follows the focus; null where none does
+     * @param  ?Grabs  $grabs  how its focus dies of what else takes it; null where nobody has found out, or no area focuses
      */
     private function __construct(
         public float $focalMm,
@@ -39,9 +40,10 @@ final readonly class ShotUnder
         public string $support,
         public bool $panning,
         public ?float $followed,
+        public ?Grabs $grabs,
     ) {}
 
-    public static function of(Plan $plan): self
+    public static function of(Plan $plan, ?Grabs $grabs = null): self
     {
         $situation = $plan->situation;
         $rush = $situation->rush;
@@ -67,6 +69,7 @@ final readonly class ShotUnder
             $plan->hold->manualTechnique === ManualTechnique::Follow
                 ? $assumptions->value('hand.practised') * $rush->photographer->manualSkill
                 : null,
+            $grabs,
         );
     }
 
@@ -89,6 +92,7 @@ final readonly class ShotUnder
             $kept->text('support'),
             $kept->flag('panning'),
             $kept->has('followed') ? $kept->number('followed') : null,
+            $kept->has('grabs') ? self::grabs($kept->inside('grabs')) : null,
         );
     }
 
@@ -111,7 +115,15 @@ final readonly class ShotUnder
             'support' => $this->support,
             'panning' => $this->panning,
             'followed' => $this->followed,
+            'grabs' => $this->grabs === null
+                ? null
+                : ['area' => $this->grabs->area, 'anyway' => $this->grabs->anyway, 'each' => $this->grabs->each],
         ];
+    }
+
+    private static function grabs(Reader $kept): Grabs
+    {
+        return new Grabs($kept->text('area'), max(0.0, $kept->number('anyway')), max(0.0, $kept->number('each')));
     }
 
     /** How fast it crosses at another distance of a straight way: the nearer, the faster, and never faster than it goes. */

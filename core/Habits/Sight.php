@@ -15,6 +15,8 @@ final readonly class Sight
      * @param  ?float  $discMm  how wide the disc is that its focus is off by; null where that was not measured
      * @param  ?float  $asideRad  how far right of the middle of the frame the subject is; null where nobody has seen where it is
      * @param  ?float  $aboveRad  how far above it
+     * @param  ?bool  $focusHit  whether the focus was on it; null where that cannot be said
+     * @param  bool  $isByEye  whether a person says so, not a machine
      */
     public function __construct(
         public string $id,
@@ -30,5 +32,7 @@ final readonly class Sight
         public ?float $discMm,
         public ?float $asideRad,
         public ?float $aboveRad,
+        public ?bool $focusHit = null,
+        public bool $isByEye = false,
     ) {}
 }

@@ -54,6 +54,14 @@ final readonly class FrameFacts
         public array $leftOut = [],
     ) {}
 
+    /** EV at ISO 100 of a scene that these settings show as bright as it is, what was compensated taken off; null where one is not known. */
+    public function exposedFor(): ?float
+    {
+        return $this->shutterS === null || $this->fNumber === null || $this->iso === null
+            ? null
+            : log(($this->fNumber ** 2 / $this->shutterS) * (100 / $this->iso), 2) + (float) $this->compensation;
+    }
+
     /** @return array<string, mixed> without what is not known */
     public function toArray(): array
     {

@@ -70,12 +70,21 @@ final readonly class Conditions
     {
         $told = [];
         foreach ($this->metered as [$at, $ev100, $spot]) {
-            if (! $this->sky->at($this->day->hour($at))->isMadeUp && $this->sky->isSaid()) {
-                $told[] = $ev100 - $this->reckoned($at, $spot) + $this->place->offsetStops;
+            $stops = $this->residual($at, $ev100, $spot);
+            if ($stops !== null) {
+                $told[] = $stops;
             }
         }
 
         return $told;
+    }
+
+    /** The same of one moment; null where nobody has said the sky of that hour. */
+    public function residual(float $unixS, float $ev100, Spot $spot): ?float
+    {
+        return ! $this->sky->at($this->day->hour($unixS))->isMadeUp && $this->sky->isSaid()
+            ? $ev100 - $this->reckoned($unixS, $spot) + $this->place->offsetStops
+            : null;
     }
 
     /** Light at a spot without any metering of the day. */

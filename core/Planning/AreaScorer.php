@@ -89,6 +89,9 @@ final readonly class AreaScorer
             ],
             static fn (float $hazard): bool => $hazard > 0,
         );
+        // of each kind this person's frames may have told more, or less, than is reckoned
+        $strays = $this->value("area.strays.{$area->value}");
+        $hazards = array_map(static fn (float $hazard): float => $strays * $hazard, $hazards);
 
         return new AreaScore($area, $chance, $width, $height, $detection, $hazards);
     }

@@ -43,6 +43,18 @@ enum Verdict: string
     /** The air over warm ground trembled. */
     case Air = 'air';
 
+    /** Whether it is there to be seen, and died because the plane was not on it, as far as a frame can tell that. */
+    public function isFocusOff(): bool
+    {
+        return ! in_array($this, [self::Sharp, self::Motion, self::Shake], true) && $this->isThere();
+    }
+
+    /** Whether the subject is to be seen. */
+    public function isThere(): bool
+    {
+        return $this !== self::OutOfFrame && $this !== self::Hidden;
+    }
+
     /** In two or three words, as a frame is labelled. */
     public function words(): string
     {

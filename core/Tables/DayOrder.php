@@ -42,7 +42,9 @@ enum DayOrder: string
         foreach ($texts as $text) {
             if (trim($text) !== '') {
                 $readable = self::readable($text);
-                $left = array_values(array_filter($may, static fn (self $one): bool => in_array($one, $readable, true)));
+                $left = array_values(
+                    array_filter($may, static fn (self $one): bool => in_array($one, $readable, true)),
+                );
                 $may = $left === [] ? $may : $left;
             }
         }

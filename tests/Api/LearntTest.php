@@ -7,10 +7,13 @@ use App\Log\Tallies;
 use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
+use App\Runs\RunHandlers;
 use App\Shoot\PlayedLog;
 use Illuminate\Support\Carbon;
 use RushHold\Assumptions\Assumptions;
 use RushHold\Counts\BurstFacts;
+use RushHold\Document\Reader;
+use Tests\Support\Documents;
 use Tests\Support\Frames;
 use Tests\Support\People;
 
@@ -218,4 +221,71 @@ it('tells what a body blurs of its own, and judges without it where that is swit
     $burst = $this->user->bursts()->firstOrFail();
     $this->deleteJson("/api/bursts/{$burst->id}")->assertNoContent();
     expect(($this->figure)("floor.{$body}")['is_on'])->toBeFalse();
+});
+
+it('tells how bright a place is, and reckons the day with it once that is switched on', function () {
+    $rush = People::rushOf($this->user);
+    $outing = People::outingOf($this->user, $rush);
+    $sky = array_map(static fn (int $hour): array => ['hour' => $hour, 'sky' => 'clear'], range(3, 22));
+    $document = ['date' => '2026-05-23', 'sky' => $sky, 'metered' => []] + Reader::plain($outing->document);
+    $outing->fill(['day' => '2026-05-23', 'document' => (object) json_decode((string) json_encode($document))])->save();
+    $moments = fn (): array => array_column($this->getJson("/api/outings/{$outing->id}/day")->assertOk()->json('day.moments'), 'ev100', 'at');
+    $before = $moments();
+    // ten bursts through the morning, each metered 1.4 stops brighter than the day says, give or take
+    foreach (array_slice(array_keys($before), 24, 10) as $number => $at) {
+        $ev100 = $before[$at] + 1.4 + 0.2 * ($number % 3 - 1);
+        $clock = Carbon::parse($at)->setTimezone('Europe/Dublin');
+        $table = sprintf("file,taken_at,shutter,aperture,iso,eye\nL_%d.jpg,%s,%.9f,8,100,sharp\n", $number, $clock->format('Y-m-d H:i:s'), 64 / 2 ** $ev100);
+        $this->postJson('/api/log/tables/take', ['file_id' => People::tableFileOf($this->user, $table)->id])->assertCreated();
+        Frames::work($this->user->runs()->where('kind', RunHandlers::TABLE)->latest('id')->firstOrFail());
+    }
+    $name = "light.{$outing->place_id}";
+    expect(($this->figure)($name))->toBeNull();
+    foreach ($this->user->bursts()->pluck('id') as $burst) {
+        $this->putJson("/api/bursts/{$burst}/rush", ['rush_id' => $rush->id])->assertOk();
+    }
+    $light = ($this->figure)($name);
+    expect($light)
+        ->toMatchArray(['unit' => 'stops', 'frames' => 10, 'bursts' => 10, 'is_on' => false, 'meaning' => "How much brighter than reckoned it is at {$outing->place->name}"])
+        ->and($light['least'] <= 1.4 && $light['most'] >= 1.4)
+        ->toBeTrue();
+    // the bursts behind it are one press away
+    $this->getJson("/api/log?of={$name}")->assertOk()->assertJsonCount(10, 'bursts');
+    $this->putJson("/api/log/learnt/{$name}", ['is_on' => true])->assertOk();
+    $this->actingAs($this->user->refresh());
+    $after = $moments();
+    $at = array_keys($before)[24];
+    expect($after[$at] - $before[$at])
+        ->toEqualWithDelta($light['value'], 0.02)
+        // what is typed of the place stays as it is
+        ->and($outing->place->refresh()->document->offset_stops ?? null)
+        ->toBeNull();
+    // where nobody has said the sky nothing is told
+    $outing->fill(['document' => (object) (['sky' => []] + (array) $outing->document), 'revision' => 2])->save();
+    expect(($this->figure)($name))
+        ->toBeNull()
+        ->and($this->user->refresh()->learnt)
+        ->toBeNull();
+});
+
+it('tells from which area the focus strays more than is reckoned, and plans with another', function () {
+    $rush = People::rushOf($this->user);
+    $rush->fill(['document' => (object) json_decode((string) json_encode(Documents::rush(['clutter' => ['background' => 'busy', 'background_gap_m' => 5]])))])->save();
+    $promise = app(Promises::class)->of($rush, $this->user);
+    $grabs = $promise->value()->shot->grabs;
+    expect($grabs->each)->toBeGreaterThan(0);
+    $name = "area.strays.{$grabs->area}";
+    for ($pass = 0; $pass < 24; $pass++) {
+        app(PlayedLog::class)->pass($this->user, $rush, $promise, [$name => 4.0], 100 + $pass, Carbon::parse('2026-05-23 05:00:00')->addMinutes($pass));
+    }
+    $area = ($this->figure)($name);
+    expect($area['assumed'])
+        ->toEqual(1)
+        ->and($area['is_apart'])
+        ->toBeTrue()
+        ->and($area['least'] <= 4.0 && $area['most'] >= 4.0)
+        ->toBeTrue();
+    expect($this->getJson('/api/log/promises')->assertOk()->json('likely'))->toMatchArray(['loss' => 'focus', 'meaning' => $area['meaning']]);
+    $this->putJson("/api/log/learnt/{$name}", ['is_on' => true])->assertOk();
+    expect($this->getJson("/api/rushes/{$rush->id}")->assertOk()->json('plan.hold.area'))->not->toBe($grabs->area);
 });

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 use RushHold\Assumptions\Assumptions;
 use RushHold\Document\Reader;
+use RushHold\Habits\AreaLearner;
+use RushHold\Habits\Grabs;
 use RushHold\Habits\Habits;
 use RushHold\Habits\HandLearner;
 use RushHold\Habits\LearntFigure;
+use RushHold\Habits\LightReading;
 use RushHold\Habits\PanLearner;
+use RushHold\Habits\PlaceLight;
 use RushHold\Habits\ShotUnder;
 use RushHold\Habits\Sight;
+use RushHold\Kit\FocusMode;
+use RushHold\Planning\Planner;
 use RushHold\Rehearsal\Estimate\Margin;
 use Tests\Support\Documents;
 use Tests\Support\HabitsPlayed;
@@ -61,6 +67,72 @@ it('recognises the habits of twenty people, and plans that know them bring more'
     expect(min($covered))->toBeGreaterThanOrEqual(18, (string) json_encode($covered));
     $margin = Margin::between($learnt, $assumed);
     expect($margin->mean - $margin->half)->toBeGreaterThan(0);
+});
+
+it('recognises how readily the focus strays from an area in twenty people, and plans that know it bring more', function () {
+    $busy = ['clutter' => ['background' => 'busy', 'background_gap_m' => 5]];
+    $rushes = [
+        Documents::rush($busy),
+        Documents::rush(['subject' => ['count' => 6]]),
+        Documents::rush(['motion' => ['speed_mps' => 9, 'bearing_deg' => 90, 'pattern' => 'steady']] + $busy),
+    ];
+    $covered = 0;
+    $assumed = $learnt = [];
+    for ($person = 0; $person < 20; $person++) {
+        $true = $person % 2 === 1 ? 2.5 + 0.2 * ($person % 5) : 0.3 + 0.03 * ($person % 5);
+        $played = new HabitsPlayed(['area.strays.lock-on' => $true], $person + 1);
+        $told = named((new AreaLearner())->figures($played->sights($rushes, 30), Assumptions::defaults()))['area.strays.lock-on'];
+        $covered += $told->least <= $true && $true <= $told->most ? 1 : 0;
+        expect(abs(log($told->value / $true)))->toBeLessThan(abs(log($true)), "person {$person}");
+        foreach ($rushes as $rush) {
+            $assumed[$person] = ($assumed[$person] ?? 0) + array_sum($played->brings($rush, [], 10));
+            $learnt[$person] = ($learnt[$person] ?? 0) + array_sum($played->brings($rush, [$told->name => $told->value], 10));
+        }
+    }
+    expect($covered)->toBeGreaterThanOrEqual(18);
+    $margin = Margin::between($learnt, $assumed);
+    expect($margin->mean - $margin->half)->toBeGreaterThan(0);
+});
+
+it('tells nothing of an area from what a hand focuses, or where nothing could take the focus', function () {
+    $plan = Documents::plan(['motion' => ['speed_mps' => 0], 'photographer' => ['schools' => ['clutter' => 'manual']], 'clutter' => ['foreground' => 'dense']]);
+    expect($plan->hold->focusMode)
+        ->toBe(FocusMode::Manual)
+        ->and(Grabs::of(Planner::standard(), $plan, 20))
+        ->toBeNull();
+    // over an empty sky its own wing is all that could
+    $clear = (new HabitsPlayed([], 5))->sights([Documents::rush()], 6);
+    expect((new AreaLearner())->figures($clear, Assumptions::defaults()))->toBe([]);
+    $grabs = $clear[0]->shot->grabs;
+    expect(ShotUnder::kept(Reader::of($clear[0]->shot->toArray()))->grabs)->toEqual($grabs);
+});
+
+it('tells how bright a place is from what its bursts were exposed for, and keeps out what was another light', function () {
+    $covered = 0;
+    for ($place = 0; $place < 200; $place++) {
+        $dice = new Random\Randomizer(new Random\Engine\Mt19937(500 + $place));
+        $true = 0.9 * bell($dice);
+        $readings = [];
+        for ($burst = 0; $burst < 8; $burst++) {
+            $readings[] = new LightReading("{$burst}", 10, $true + 0.6 * bell($dice));
+        }
+        $figure = PlaceLight::figure('light.x', $readings, 0.0);
+        $covered += $figure->least <= $true && $true <= $figure->most ? 1 : 0;
+    }
+    expect($covered / 200)->toBeBetween(0.93, 0.99);
+    $steady = array_map(static fn (int $burst): LightReading => new LightReading("{$burst}", 10, 1.0 + 0.1 * ($burst % 3)), range(0, 8));
+    $told = PlaceLight::figure('light.x', [...$steady, new LightReading('hall', 10, -6.0)], 0.0);
+    expect($told->keptOut)
+        ->toBe(['hall'])
+        ->and($told->value)
+        ->toEqualWithDelta(1.1, 0.1)
+        ->and($told->frames)
+        ->toBe(90)
+        ->and(PlaceLight::figure('light.x', [], 0.0))
+        ->toBeNull();
+    // one burst says little beside what was typed
+    $one = PlaceLight::figure('light.x', [new LightReading('1', 5, 0.4)], 0.0);
+    expect($one->value)->toBeBetween(0.0, 0.2)->and($one->most - $one->least)->toBeGreaterThan(1.5);
 });
 
 it('keeps to what was assumed where frames tell nothing else, and says how many tell', function () {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use RushHold\Assumptions\Assumptions;
+use RushHold\Habits\Grabs;
 use RushHold\Habits\ShotUnder;
 use RushHold\Habits\Sight;
 use RushHold\Hold\Hold;
@@ -37,7 +38,7 @@ final readonly class HabitsPlayed
         $sights = [];
         foreach ($rushes as $number => $rush) {
             $planned = self::plan($rush, []);
-            $shot = ShotUnder::of($planned);
+            $shot = ShotUnder::of($planned, Grabs::of(Planner::standard(), $planned, 150));
             $true = Rehearsal::of(self::plan($rush, $this->habits));
             $camera = $true->camera($planned->hold);
             $pitchMm = $shot->sensorMm / self::WIDTH_PX;
@@ -63,6 +64,8 @@ final readonly class HabitsPlayed
                         $frame->defocusMm,
                         -$take->pass->asideM[$step] / $frame->distanceM,
                         -$take->pass->aboveM[$step] / $frame->distanceM,
+                        ! $frame->verdict->isFocusOff(),
+                        true,
                     );
                 }
             }

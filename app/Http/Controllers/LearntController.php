@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\Body;
 use App\Log\Floors;
 use App\Log\Learning;
+use App\Log\LightOfPlaces;
 use App\Log\Rejudges;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -44,18 +45,23 @@ final readonly class LearntController extends Controller
     {
         $known = Assumptions::all();
         $judging = $this->rejudges->last($user);
+        $places = $user->places()->pluck('name', 'id')->all();
         $figures = [];
         foreach (Learning::rows($user)->orderBy('name')->get() as $row) {
             $name = (string) $row->name;
             $figure = $known[$name] ?? null;
             $body = Floors::body($name);
-            if ($figure === null && $body === null) {
+            $place = $places[LightOfPlaces::place($name) ?? ''] ?? null;
+            if ($figure === null && $body === null && $place === null) {
                 continue; // one that is gone is told anew the next time
             }
             $figures[] = [
                 'name' => $name,
-                'meaning' => $figure->meaning ?? "What {$body} blurs of its own, even in its sharpest frames",
-                'unit' => $figure->unit ?? 'px',
+                'meaning' => $figure->meaning ??
+                    ($place === null
+                        ? "What {$body} blurs of its own, even in its sharpest frames"
+                        : "How much brighter than reckoned it is at {$place}"),
+                'unit' => $figure->unit ?? ($place === null ? 'px' : 'stops'),
                 'assumed' => (float) $row->assumed,
                 'value' => (float) $row->value,
                 'least' => (float) $row->least,

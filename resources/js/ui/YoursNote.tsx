@@ -11,7 +11,10 @@ type Props = {
 /** Says that figures of the person's own frames are used here in place of assumed ones. */
 export function YoursNote({ of, children }: Props) {
   const { user } = useAccount();
-  const used = Object.entries(user.learnt).filter(([name]) => of === undefined || of.includes(name));
+  // the light of a place is told where the place is
+  const used = Object.entries(user.learnt).filter(([name]) =>
+    of === undefined ? !name.startsWith("light.") : of.includes(name),
+  );
   if (used.length === 0) return null;
   const frames = Math.max(...used.map(([, one]) => one.frames));
   return (

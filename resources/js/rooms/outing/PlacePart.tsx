@@ -1,9 +1,11 @@
+import { Link } from "react-router-dom";
 import type { Units } from "../../api/types";
 import type { Autosaved } from "../../autosave/Autosave";
 import { newGesture } from "../../autosave/gesture";
 import { SaveLine } from "../../autosave/SaveLine";
 import { placeRanges } from "../../generated/ranges";
 import { grounds } from "../../generated/vocabulary";
+import { useAccount } from "../../session/boot";
 import { Choice } from "../../ui/Choice";
 import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
 import { figures } from "../../units/quantity";
@@ -106,6 +108,7 @@ export function PlacePart({ record, autosave, sun, units, learnt }: Props) {
                 autosave.edit({ place: rest }, newGesture("offset"));
               }}
             />
+            <OwnLight place={record.server.id} />
             {learnt !== null && <Learnt learnt={learnt} now={place.offset_stops ?? 0} onTake={takeOffset} />}
           </div>
         </div>
@@ -234,6 +237,17 @@ export function PlacePart({ record, autosave, sun, units, learnt }: Props) {
         </div>
       </PlaceOfFields>
     </section>
+  );
+}
+
+/** Says that the day is reckoned with what the person's own frames have told of the place. */
+function OwnLight({ place }: { place: string }) {
+  const own = useAccount().user.learnt[`light.${place}`];
+  return own === undefined ? null : (
+    <p className="note yours-note" data-testid="own-light">
+      The day is reckoned with {figures(Math.abs(own.value), 2)} stops {own.value < 0 ? "darker" : "brighter"} instead:
+      yours, from {own.frames} frames. <Link to="/log/yours">Which</Link>
+    </p>
   );
 }
 
