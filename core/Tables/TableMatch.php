@@ -22,7 +22,6 @@ final readonly class TableMatch
         private array $names,
         public array $columns,
         public DayOrder $days,
-        public bool $isSure,
     ) {}
 
     /**
@@ -48,9 +47,9 @@ final readonly class TableMatch
             }
         }
         $day = $columns[FrameColumn::TakenAt->value] ?? $columns[FrameColumn::Day->value] ?? null;
-        [$order, $isSure] = $day === null ? [DayOrder::YearMonthDay, true] : DayOrder::of(self::below($rows, $day));
+        $order = $day === null ? DayOrder::YearMonthDay : DayOrder::of(self::below($rows, $day))[0];
 
-        return new self($names, $columns, $order, $isSure);
+        return new self($names, $columns, $order);
     }
 
     /**
@@ -77,7 +76,7 @@ final readonly class TableMatch
             $columns[$column->value] = $number;
         }
 
-        return new self($names, $columns, $order, true);
+        return new self($names, $columns, $order);
     }
 
     /** Whether it says all that a frame needs to be put into its burst. */
@@ -85,6 +84,18 @@ final readonly class TableMatch
     {
         return isset($this->columns[FrameColumn::TakenAt->value]) ||
             (isset($this->columns[FrameColumn::Day->value]) && isset($this->columns[FrameColumn::Time->value]));
+    }
+
+    /**
+     * Whether its days can be read in one order only.
+     *
+     * @param  list<list<string>>  $rows
+     */
+    public function areDaysSure(array $rows): bool
+    {
+        $day = $this->columns[FrameColumn::TakenAt->value] ?? $this->columns[FrameColumn::Day->value] ?? null;
+
+        return $day === null || DayOrder::of(self::below($rows, $day))[1];
     }
 
     /** Whether it says which frames came out. */

@@ -87,7 +87,7 @@ it('takes columns for what their names say, where what stands in them agrees', f
         ->toBeTrue()
         ->and($match->tellsVerdicts())
         ->toBeTrue()
-        ->and($match->isSure)
+        ->and($match->areDaysSure($rows))
         ->toBeTrue();
     $frame = (new RowReader($match))->read($rows[0], 2);
     expect($frame->facts->takenAt)

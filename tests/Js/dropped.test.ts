@@ -41,6 +41,16 @@ describe("files that are dropped into the log", () => {
     expect(told.others).toEqual(["notes.txt"]);
   });
 
+  it("are tables where no photograph is among them; notes on a card are none", async () => {
+    const season = file("season.csv", "file,taken_at");
+    const alone = await photographsAmong([season, file("log.JSON", "{}"), file("film.mov", "moov")]);
+    expect(alone.tables.map((one) => one.name)).toEqual(["season.csv", "log.JSON"]);
+    expect(alone.others).toEqual(["film.mov"]);
+    const onCard = await photographsAmong([season, jpeg("R0001.JPG")]);
+    expect(onCard.tables).toEqual([]);
+    expect(onCard.others).toEqual(["season.csv"]);
+  });
+
   it("are left where they are when they cannot be read any more", async () => {
     const gone = { slice: () => ({ arrayBuffer: () => Promise.reject(new Error("gone")) }) } as unknown as Blob;
     await expect(kindOf(gone)).resolves.toBe("other");

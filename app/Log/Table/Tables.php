@@ -77,7 +77,7 @@ final readonly class Tables
             'rows' => $text->count(),
             'columns' => $match === null ? [] : self::columns($text, $match),
             'days' => $match === null ? 'ymd' : $match->days->value,
-            'days_are_sure' => $match === null || $match->isSure,
+            'days_are_sure' => $match === null || $match->areDaysSure($text->sample()),
             'is_whole' => $match === null || $match->isWhole(),
             'tells_verdicts' => $match === null || $match->tellsVerdicts(),
             'frames' => array_map(self::frame(...), $shown),

@@ -55,18 +55,23 @@ const isTable = (name: string): boolean => /\.(csv|tsv|txt|json)$/i.test(name);
 
 const stem = (path: string): string => path.replace(/\.[^./]*$/, "").toLowerCase();
 
-/** The photographs and tables among files: of a raw file and its JPEG beside it the JPEG; and the names of those that stay where they are. */
+/**
+ * The photographs among files: of a raw file and its JPEG beside it the JPEG; where there is none, the tables; and the names of those that
+ * stay where they are.
+ */
 export const photographsAmong = async (
   files: Dropped[],
 ): Promise<{ taken: File[]; tables: File[]; beside: string[]; others: string[] }> => {
   const told = await Promise.all(files.map(async (one) => ({ ...one, kind: await kindOf(one.file) })));
   const jpegs = new Set(told.filter((one) => one.kind === "jpeg").map((one) => stem(one.path)));
   const isBeside = (one: (typeof told)[number]): boolean => one.kind === "raw" && jpegs.has(stem(one.path));
-  const others = told.filter((one) => one.kind === "other");
+  const others = told.filter((one) => one.kind === "other").map((one) => one.file);
+  // notes that lie on a card of photographs are no table of them
+  const tables = others.length === told.length ? others.filter((one) => isTable(one.name)) : [];
   return {
     taken: told.filter((one) => one.kind !== "other" && !isBeside(one)).map((one) => one.file),
-    tables: others.filter((one) => isTable(one.file.name)).map((one) => one.file),
+    tables,
     beside: told.filter(isBeside).map((one) => one.file.name),
-    others: others.filter((one) => !isTable(one.file.name)).map((one) => one.file.name),
+    others: others.filter((one) => !tables.includes(one)).map((one) => one.name),
   };
 };
