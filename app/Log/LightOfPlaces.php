@@ -22,9 +22,9 @@ use RushHold\Sharpness\FrameVerdict;
 final readonly class LightOfPlaces
 {
     /** Outings that are looked through, the newest, and bursts of each. */
-    private const OUTINGS = 60;
+    private const OUTINGS = 30;
 
-    private const BURSTS = 60;
+    private const BURSTS = 24;
 
     public function __construct(private OutingComposer $composer) {}
 

@@ -41,7 +41,7 @@ final readonly class Promises
             }
             $plan = $this->plans->planOf($rush, $user);
             $estimate = Reader::of(Reader::plain($this->rehearsals->estimate($rush, $user)));
-            $grabs = Grabs::of($this->planner, $plan, self::PASSES);
+            $grabs = Grabs::of($this->planner, $plan, self::PASSES, RehearsalCache::clock());
         } catch (Fault) {
             return null;
         }

@@ -76,6 +76,12 @@ final class User extends Account
         return $this->demo_until !== null;
     }
 
+    /** The account of an address as somebody writes it; null where there is none. */
+    public static function ofAddress(mixed $address): ?self
+    {
+        return self::query()->where('email', self::address(is_string($address) ? $address : ''))->first();
+    }
+
     /** An address as it is kept and compared: addresses that look alike are not the same. */
     public static function address(string $typed): string
     {

@@ -191,7 +191,7 @@ final class Operations
         }
 
         return [
-            'GET log' => new Operation('A page of bursts, the latest first; before= is what “next” of the page before says.', 'logPage', scope: Scope::Read, query: ['before' => 'What “next” of the page before says.', 'of' => 'Only bursts that tell this figure of one’s own.', ...$where]),
+            'GET log' => new Operation('A page of bursts, the latest first; before= is what “next” of the page before says.', 'logPage', scope: Scope::Read, query: ['before' => 'What “next” of the page before says.', 'of' => 'Only bursts that tell this figure of one’s own.', 'beside' => 'Of that figure, those with frames that were kept out of it instead.', ...$where]),
             'GET log/intake' => new Operation('What is being taken in.', 'logState', scope: Scope::Read),
             'DELETE log/intake' => new Operation('Stops taking in, and lets go of what waits; what has been taken in stays.', 'logState', scope: Scope::Write),
             'GET log/known/{hash}' => new Operation('Whether a file has been taken in before.', 'logKnown', scope: Scope::Read),

@@ -235,7 +235,7 @@ final readonly class RehearsalCache
     }
 
     /** @return \Closure(): bool whether there is time left, from now on */
-    private static function clock(): \Closure
+    public static function clock(): \Closure
     {
         $until = hrtime(true) + (int) (config('rushhold.reckon_s') * 1e9);
 

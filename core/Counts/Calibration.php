@@ -75,12 +75,6 @@ final readonly class Calibration
         );
     }
 
-    /** By how much more was promised than found; less than nothing where it was less. */
-    public function tooMuch(): float
-    {
-        return $this->promised - $this->found->cell->share();
-    }
-
     /** Whether what was promised lies outside of what was found. */
     public function isOff(): bool
     {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Log\Learning;
 use App\Log\Promises;
 use App\Log\Tallies;
 use App\Models\RunRecord;
@@ -108,6 +109,11 @@ it('shows the bursts behind a figure, and nobody else\'s', function () {
     $pan = ($this->figure)('panning.settled');
     expect($this->getJson('/api/log?of=panning.settled')->assertOk()->json('bursts'))->toHaveCount($pan['bursts']);
     expect($this->getJson('/api/log?of=no.such')->json('bursts'))->toBe([]);
+    // and those with a frame that was kept out of it
+    expect($this->getJson('/api/log?of=panning.settled&beside=yes')->assertOk()->json('bursts'))->toHaveCount($pan['kept_out']);
+    $out = $this->user->frames()->firstOrFail();
+    Learning::rows($this->user)->where('name', 'panning.settled')->update(['kept_out' => json_encode([$out->id])]);
+    $this->getJson('/api/log?of=panning.settled&beside=yes')->assertOk()->assertJsonCount(1, 'bursts')->assertJsonPath('bursts.0.id', $out->burst_id);
     $this->putJson('/api/log/learnt/no.such', ['is_on' => true])->assertNotFound();
     $this->putJson('/api/log/learnt/panning.settled', ['is_on' => 'yes'])->assertUnprocessable();
     $this->actingAs(People::someone('Stranger'));

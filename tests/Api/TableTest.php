@@ -42,11 +42,9 @@ function tookIn(User $user, FileRecord $file, array $how = []): RunRecord
 {
     $told = test()->postJson('/api/log/tables/take', ['file_id' => $file->id] + $how)->assertCreated()->json('table');
     $run = RunRecord::query()->findOrFail($told['id']);
-    while ($run->refresh()->status === RunRecord::RUNNING) {
-        app(Runs::class)->goOn($run->id);
-    }
+    Frames::work($run);
 
-    return $run;
+    return $run->refresh();
 }
 
 it('shows how a table is read before any of it is taken', function () {
@@ -157,9 +155,8 @@ it('goes on where it was put down, in the middle of a burst too', function () {
     $id = $this->postJson('/api/log/tables/take', ['file_id' => $file->id])->assertCreated()->json('table.id');
     app(Runs::class)->goOn($id);
     $first = $this->getJson('/api/log/tables')->assertOk();
-    expect($first->json('table.done'))->toBe(300)->and($first->json('table.whole'))->toBe(700);
-    app(Runs::class)->goOn($id);
-    app(Runs::class)->goOn($id);
+    expect($first->json('table.done'))->toBe(150)->and($first->json('table.whole'))->toBe(700);
+    Frames::work(RunRecord::query()->findOrFail($id));
     expect($this->user->bursts()->orderBy('began_at')->pluck('keepers', 'frames')->all())
         ->toBe([450 => 150, 250 => 84])
         ->and(RunRecord::query()->findOrFail($id)->status)
@@ -172,7 +169,7 @@ it('stops when it is told to, and keeps what has come in', function () {
     app(Runs::class)->goOn($id);
     $this->deleteJson("/api/log/tables/{$id}")->assertOk()->assertJsonPath('table.status', 'cancelled');
     app(Runs::class)->goOn($id);
-    expect($this->user->frames()->count())->toBe(300);
+    expect($this->user->frames()->count())->toBe(150);
     // one whose file has gone meanwhile is overtaken
     $next = $this->postJson('/api/log/tables/take', ['file_id' => $file->id])->assertCreated()->json('table.id');
     app(Files::class)->delete($file);
@@ -230,6 +227,52 @@ it('reads text in an older alphabet, and refuses what is no text', function () {
     // what stands for a word with a sign nobody sees is not kept so
     $shown = People::tableFileOf($this->user, "file,taken_at\na\u{202e}gpj.exe,2026-05-22 05:12:33\n");
     $this->postJson('/api/log/tables/look', ['file_id' => $shown->id])->assertOk()->assertJsonPath('frames.0.name', 'a gpj.exe');
+});
+
+it('knows a photograph again that a table tells of without its content', function () {
+    Frames::burst($this->user);
+    $names = $this->user->frames()->orderBy('taken_at')->pluck('name')->all();
+    $run = tookIn($this->user, People::tableFileOf($this->user, "file,taken_at,kept\n{$names[0]},2026-05-23 05:40:00,yes\n{$names[1]},2026-05-23 05:40:03,yes\nother.jpg,2026-05-23 05:40:00,no\n"));
+    // of the same name and another second it is another
+    expect(get_object_vars($run->reading))->toMatchArray(['read' => 2, 'known' => 1]);
+});
+
+it('names lines as an editor does, over fields of several lines and other ends of lines', function () {
+    $run = tookIn($this->user, People::tableFileOf($this->user, "file,taken_at,note\na.jpg,2026-05-22 05:12:33,\"two\nlines\"\nb.jpg,never,x\n"));
+    expect(array_column($run->reading->refused, 'name'))->toBe(['line 4']);
+    $old = tookIn($this->user, People::tableFileOf($this->user, "file,taken_at\rc.jpg,2026-05-22 05:12:33\rd.jpg,never\r"));
+    expect($old->reading->read)
+        ->toBe(1)
+        ->and(array_column($old->reading->refused, 'name'))
+        ->toBe(['line 3']);
+});
+
+it('bears a table that was made to harm', function (string $text) {
+    $file = People::tableFileOf($this->user, $text);
+    memory_reset_peak_usage();
+    $before = memory_get_usage();
+    $status = $this->postJson('/api/log/tables/look', ['file_id' => $file->id])->status();
+    expect($status)
+        ->toBeIn([200, 422])
+        ->and((memory_get_peak_usage() - $before) / 1e6)
+        ->toBeLessThan(100);
+})->with([
+    'a million fields in a row' => [fn (): string => "file,taken_at\n".str_repeat(str_repeat(',', 60_000)."\n", 60)],
+    'a quote that never ends' => [fn (): string => "file,taken_at\n\"".str_repeat("a,b\n", 1_500_000)],
+    'one line without end' => [fn (): string => 'file,'.str_repeat('a', 8_000_000)],
+    'brackets in brackets' => [fn (): string => '{"format":"log/1","bursts":['.str_repeat('{"a":', 400_000)],
+    'a burst of nothing but frames' => [fn (): string => '{"format":"log/1","bursts":[{"id":"x","began":null,"body":"","lens":"","rush":null,"outing":null,"frames":['.implode(',', array_fill(0, 200_000, '{}')).']}]}'],
+    'junk between bursts' => [fn (): string => '{"format":"log/1","bursts":[1,2,3]}'],
+]);
+
+it('tells of a table for a week, and of none that was taken back', function () {
+    $run = tookIn($this->user, People::tableFileOf($this->user, TABLE));
+    $this->getJson('/api/log/tables')->assertJsonPath('table.is_back', false);
+    $this->travel(8)->days();
+    $this->getJson('/api/log/tables')->assertJsonPath('table', null);
+    $this->travelBack();
+    $this->postJson("/api/log/tables/{$run->id}/back")->assertOk();
+    $this->getJson('/api/log/tables')->assertJsonPath('table.is_back', true);
 });
 
 it('ends where the account is full, and says so', function () {

@@ -149,8 +149,6 @@ it('scores promises, and takes the score apart', function () {
         ->toEqualWithDelta(0.16, 1e-9)
         ->and($false->score)
         ->toEqualWithDelta($false->off - $false->apart + $false->luck, 1e-9)
-        ->and($false->tooMuch())
-        ->toEqualWithDelta(0.4, 1e-9)
         ->and($false->isOff())
         ->toBeTrue();
     // what is promised for sure stands in the last tenth

@@ -15,6 +15,7 @@ use RushHold\Habits\PlaceLight;
 use RushHold\Habits\ShotUnder;
 use RushHold\Habits\Sight;
 use RushHold\Kit\FocusMode;
+use RushHold\Log\FrameFacts;
 use RushHold\Planning\Planner;
 use RushHold\Rehearsal\Estimate\Margin;
 use Tests\Support\Documents;
@@ -105,6 +106,21 @@ it('tells nothing of an area from what a hand focuses, or where nothing could ta
     expect((new AreaLearner())->figures($clear, Assumptions::defaults()))->toBe([]);
     $grabs = $clear[0]->shot->grabs;
     expect(ShotUnder::kept(Reader::of($clear[0]->shot->toArray()))->grabs)->toEqual($grabs);
+});
+
+it('knows for which light a frame was exposed', function () {
+    $facts = static fn (mixed ...$own): ?float => (new FrameFacts(...$own + ['shutterS' => 1 / 1000, 'fNumber' => 8.0, 'iso' => 100]))->exposedFor();
+    // 64 · 1000 is two to the power of 15.97
+    expect($facts())
+        ->toEqualWithDelta(15.966, 0.001)
+        // four times as sensitive, and the same picture, it was a quarter as bright
+        ->and($facts(iso: 400))
+        ->toEqualWithDelta(13.966, 0.001)
+        // one stop brighter than the meter meant: the scene was brighter than these settings say
+        ->and($facts(compensation: 1.0))
+        ->toEqualWithDelta(16.966, 0.001)
+        ->and($facts(iso: null))
+        ->toBeNull();
 });
 
 it('tells how bright a place is from what its bursts were exposed for, and keeps out what was another light', function () {

@@ -19,7 +19,7 @@ final class AccountArchive extends Command
     public function handle(ArchiveWriter $archive): int
     {
         [$address, $file] = [$this->argument('account'), $this->argument('file')];
-        $user = User::query()->where('email', User::address(is_string($address) ? $address : ''))->first();
+        $user = User::ofAddress($address);
         if ($user === null || ! is_string($file)) {
             $this->error('There is no account of this address.');
 

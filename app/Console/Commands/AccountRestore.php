@@ -25,7 +25,7 @@ final class AccountRestore extends Command
     public function handle(ArchiveReader $archive): int
     {
         [$file, $address] = [$this->argument('file'), $this->argument('account')];
-        $user = User::query()->where('email', User::address(is_string($address) ? $address : ''))->first();
+        $user = User::ofAddress($address);
         if ($user === null || ! is_string($file) || ! is_file($file)) {
             $this->error($user === null ? 'There is no account of this address.' : 'There is no such file.');
 

@@ -33,10 +33,7 @@ final class HoldLogMadeUp extends Command
 
     public function handle(Promises $promises, Tallies $tallies, PlayedLog $played): int
     {
-        $address = $this->argument('account');
-        $user = User::query()
-            ->where('email', User::address(is_string($address) ? $address : ''))
-            ->first();
+        $user = User::ofAddress($this->argument('account'));
         if ($user === null) {
             $this->error('There is no account of this address.');
 

@@ -37,7 +37,7 @@ trait TakesIn
             throw MissingField::named('--account');
         }
 
-        return User::query()->where('email', User::address($email))->first() ??
+        return User::ofAddress($email) ??
             throw UnknownChoice::of('--account', $email, ['the address of an account on this machine']);
     }
 

@@ -52,11 +52,11 @@ final readonly class LogController extends Controller
         $user = $this->user($request);
         $before = $request->query('before');
         $where = CountedBy::where(CountedBy::asked($request));
-        $of = $request->query('of');
+        $telling = $this->telling($user, $request->query('of'), $request->query('beside') !== null);
         $found = $this->page(
             $user,
             $where,
-            is_string($of) ? $of : null,
+            $telling,
             $before === null ? null : self::cursor($before),
         );
         $page = $found->take(self::PAGE);
@@ -153,11 +153,11 @@ final readonly class LogController extends Controller
 
     /**
      * @param  array<string, string>  $where  value of each dimension that is to be so
-     * @param  ?string  $of  name of a figure of one's own that they are to tell
+     * @param  ?list<string>  $among  ids they are among
      * @param  ?array{string, string}  $before  moment and id of the last burst of the page before
      * @return Collection<int, BurstRecord> the bursts of a page, and one more where there is another page
      */
-    private function page(User $user, array $where, ?string $of, ?array $before): Collection
+    private function page(User $user, array $where, ?array $among, ?array $before): Collection
     {
         // bursts that are to be like something are found by what they have been counted as, which is ordered by each
         [$ids, $id] = $where === []
@@ -166,9 +166,8 @@ final readonly class LogController extends Controller
         $ids->orderByDesc('began_at')
             ->orderByDesc($id)
             ->limit(self::PAGE + 1);
-        if ($of !== null) {
-            $telling = json_decode((string) Learning::rows($user)->where('name', $of)->value('bursts'), true);
-            $ids->whereIn($id, is_array($telling) ? $telling : []);
+        if ($among !== null) {
+            $ids->whereIn($id, $among);
         }
         if ($before !== null) {
             $ids->whereRaw("(began_at, {$id}) < (?, ?)", $before);
@@ -181,6 +180,27 @@ final readonly class LogController extends Controller
                 static fn (BurstRecord $a, BurstRecord $b): int => $b->began_at <=> $a->began_at ?: $b->id <=> $a->id,
             )
             ->values();
+    }
+
+    /**
+     * The bursts that a figure of one's own is told from, or those with frames that were kept out of it.
+     *
+     * @return ?list<string> their ids; null where no figure is asked for
+     */
+    private function telling(User $user, mixed $figure, bool $keptOut): ?array
+    {
+        if (! is_string($figure)) {
+            return null;
+        }
+        $row = Learning::rows($user)->where('name', $figure)->first(['bursts', 'kept_out']);
+        $ids = json_decode((string) ($keptOut ? $row?->kept_out : $row?->bursts), true);
+        $ids = is_array($ids) ? array_values(array_filter($ids, is_string(...))) : [];
+        if ($keptOut) {
+            // frames, or whole bursts of a place's light
+            array_push($ids, ...array_map(strval(...), $user->frames()->whereKey($ids)->pluck('burst_id')->all()));
+        }
+
+        return $ids;
     }
 
     private function turned(User $user, bool $back): JsonResponse

@@ -65,7 +65,11 @@ final readonly class TableController extends Controller
         abort_unless($table->kind === RunHandlers::TABLE, 404);
         $this->runs->cancel($table);
 
-        return new JsonResponse(['left' => $this->keeper->back($this->user($request), $table->id)]);
+        $left = $this->keeper->back($this->user($request), $table->id);
+        $table->reading->is_back = $left === 0;
+        $table->save();
+
+        return new JsonResponse(['left' => $left]);
     }
 
     private function file(Request $request, Body $body): FileRecord

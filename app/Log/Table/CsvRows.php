@@ -20,7 +20,10 @@ final class CsvRows implements Rows
 
     private ?TableMatch $match = null;
 
-    private function __construct(string $text, private readonly string $parts, private int $line, int $at)
+    /** In which line the last row began. */
+    private int $row = 0;
+
+    private function __construct(private readonly string $text, private readonly string $parts, private int $line, int $at)
     {
         $from = fopen('php://memory', 'r+b');
         if ($from === false) {
@@ -55,7 +58,7 @@ final class CsvRows implements Rows
 
         return $cells === null || $this->match === null
             ? null
-            : [(new RowReader($this->match))->read($cells, $this->line)];
+            : [(new RowReader($this->match))->read($cells, $this->row)];
     }
 
     public function place(): array
@@ -63,15 +66,23 @@ final class CsvRows implements Rows
         return ['at' => (int) ftell($this->from), 'line' => $this->line];
     }
 
+    public function called(): string
+    {
+        return "line {$this->row}";
+    }
+
     /** @return ?list<string> the fields of the next row that has any; null at the end */
     public function cells(): ?array
     {
         do {
+            $at = (int) ftell($this->from);
             $cells = fgetcsv($this->from, self::LONGEST, $this->parts, '"', '');
-            $this->line++;
+            $this->row = $this->line + 1;
+            // a field in quotes may go over several lines
+            $this->line += max(1, substr_count($this->text, "\n", $at, (int) ftell($this->from) - $at));
         } while ($cells === [null]);
 
-        return $cells === false ? null : array_map(strval(...), $cells);
+        return $cells === false ? null : array_map(strval(...), array_slice($cells, 0, TableText::COLUMNS));
     }
 
     /** What parts the fields: of the signs in use the one that the first line has most of, outside of quotes. */

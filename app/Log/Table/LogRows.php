@@ -18,7 +18,7 @@ use RushHold\Tables\FrameRow;
 final class LogRows implements Rows
 {
     /** Longest burst, in bytes. */
-    private const LONGEST = 4_000_000;
+    private const LONGEST = 1_000_000;
 
     private const NAME = 120;
 
@@ -81,6 +81,11 @@ final class LogRows implements Rows
         return ['at' => $this->at, 'line' => $this->burst];
     }
 
+    public function called(): string
+    {
+        return "burst {$this->burst}";
+    }
+
     private static function frame(Reader $burst, Reader $frame): FrameRow
     {
         $text = static fn (Reader $from, string $name): string => $from->has($name) ? $from->text($name) : '';
@@ -128,8 +133,13 @@ final class LogRows implements Rows
     private function cut(): ?string
     {
         $this->at += strspn($this->text, " \t\r\n,", $this->at);
-        if (($this->text[$this->at] ?? ']') !== '{') {
+        $next = $this->text[$this->at] ?? ']';
+        if ($next === ']') {
             return null;
+        }
+        if ($next !== '{') {
+            $this->at = strlen($this->text);
+            throw UnreadableDocument::because("bursts.{$this->burst}", 'no burst begins there');
         }
         $from = $this->at;
         $depth = 0;

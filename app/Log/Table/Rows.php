@@ -20,6 +20,9 @@ interface Rows
      */
     public function next(): ?array;
 
-    /** @return array{at: int, line: int} where it is: the byte that comes next, and the line or burst that is in */
+    /** @return array{at: int, line: int} where it is: the byte that comes next, and how many lines or bursts are behind it */
     public function place(): array;
+
+    /** What the last frames are called in the file: line 12, burst 3. */
+    public function called(): string;
 }

@@ -9,7 +9,9 @@ use App\Log\FileNames;
 use App\Models\BurstRecord;
 use App\Models\FrameRecord;
 use App\Models\User;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use RushHold\Log\FrameFacts;
 use RushHold\Tables\FrameRow;
 
 /**
@@ -20,6 +22,9 @@ final class TableKeeper
 {
     /** Frames taken back in one go. */
     private const BACK = 500;
+
+    /** No two clocks of the world are further apart, in hours. */
+    private const ZONES_H = 26;
 
     /** @var array<string, ?string> ids of rushes by their names */
     private array $rushes = [];
@@ -46,12 +51,51 @@ final class TableKeeper
                 $id === null
                     ? $this->bursts->place($user, $row->facts, $fps)
                     : $bursts[$id] ?? $this->named($user, $row, $id);
+            if ($burst->rush_id === null && $row->rush !== null) {
+                $burst->fill(['rush_id' => $this->rush($user, $row->rush)])->save();
+            }
             $bursts[$burst->id] = $burst;
             $this->frame($user, $burst, $row, self::mark($run))->save();
         }
         foreach (array_keys($bursts) as $id) {
             $this->bursts->recount((string) $id);
         }
+    }
+
+    /**
+     * Those that are in the log as photographs of the same name and second.
+     *
+     * @param  list<FrameRow>  $rows
+     * @return list<string> their keys
+     */
+    public function seen(User $user, array $rows): array
+    {
+        $rows = array_filter($rows, static fn (FrameRow $row): bool => $row->hash === null);
+        $moments = array_filter(array_map(static fn (FrameRow $row): ?Carbon => BurstKeeper::moment($row->facts), $rows));
+        if ($moments === []) {
+            return [];
+        }
+        $there = [];
+        /** @var FrameRecord $frame */
+        foreach (
+            $user
+                ->frames()
+                ->whereIn('name', array_map(static fn (FrameRow $row): string => $row->name, $rows))
+                // a table seldom says the zone of its clock
+                ->whereBetween('taken_at', [
+                    min($moments)->copy()->subHours(self::ZONES_H),
+                    max($moments)->copy()->addHours(self::ZONES_H),
+                ])
+                ->get(['name', 'facts']) as $frame
+        ) {
+            $there[$frame->name.self::second($frame->facts())] = true;
+        }
+        $seen = array_filter(
+            $rows,
+            static fn (FrameRow $row): bool => isset($there[$row->name.self::second($row->facts)]),
+        );
+
+        return array_values(array_map(static fn (FrameRow $row): string => $row->key(), $seen));
     }
 
     /**
@@ -79,17 +123,20 @@ final class TableKeeper
         $at = BurstKeeper::moment($row->facts);
         $burst = $user->bursts()->find($id) ?? $this->bursts->begin($user, $row->facts, $at, $id);
         // what a table says of its bursts holds, whatever the times
-        $burst->fill(['by_hand' => true, 'rush_id' => $burst->rush_id ?? $this->rush($user, $row->rush)])->save();
+        $burst->fill(['by_hand' => true])->save();
 
         return $burst;
     }
 
-    /** The rush of this name; null where there is none, or more than one. */
-    private function rush(User $user, ?string $name): ?string
+    /** What the camera's clock showed, to the second. */
+    private static function second(FrameFacts $facts): string
     {
-        if ($name === null) {
-            return null;
-        }
+        return substr((string) $facts->takenAt, 0, 19);
+    }
+
+    /** The rush of this name; null where there is none, or more than one. */
+    private function rush(User $user, string $name): ?string
+    {
         if (! array_key_exists($name, $this->rushes)) {
             $found = $user->rushes()->where('name', $name)->limit(2)->pluck('id');
             $this->rushes[$name] = $found->count() === 1 ? (string) $found->first() : null;

@@ -13,7 +13,7 @@ use RushHold\Tables\Cell;
 use RushHold\Tables\TableMatch;
 
 /** The text of a file that tells of frames: CSV, or log/1. */
-final readonly class TableText
+final class TableText
 {
     /** Largest file, in bytes. */
     public const LARGEST = 24_000_000;
@@ -30,7 +30,14 @@ final readonly class TableText
     /** Rows by which it is guessed what the columns say. */
     private const SAMPLE = 400;
 
-    private function __construct(private SchemaChecker $checker, private string $text, public bool $isLog) {}
+    /** @var ?list<string> what stands in its first row */
+    private ?array $first = null;
+
+    private function __construct(
+        private readonly SchemaChecker $checker,
+        private readonly string $text,
+        public readonly bool $isLog,
+    ) {}
 
     /** @throws UnreadableDocument when it is neither */
     public static function of(SchemaChecker $checker, string $bytes): self
@@ -38,6 +45,11 @@ final readonly class TableText
         $text = str_starts_with($bytes, "\u{FEFF}") ? substr($bytes, 3) : $bytes;
         if (! mb_check_encoding($text, 'UTF-8')) {
             $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        }
+
+        // what an old machine has written ends its lines otherwise
+        if (! str_contains($text, "\n")) {
+            $text = str_replace("\r", "\n", $text);
         }
 
         return new self($checker, $text, preg_match('/^\s*\{/', $text) === 1);
@@ -130,12 +142,12 @@ final readonly class TableText
     /** @return list<string> */
     private function first(): array
     {
-        $cells = CsvRows::of($this->text)->cells() ?? throw UnreadableDocument::asTable('nothing stands in it');
+        if ($this->first === null) {
+            $cells = CsvRows::of($this->text)->cells() ?? throw UnreadableDocument::asTable('nothing stands in it');
+            $this->first = array_map(static fn (string $cell): string => Cell::name($cell, self::NAME) ?? '', $cells);
+        }
 
-        return array_map(
-            static fn (string $cell): string => Cell::name($cell, self::NAME) ?? '',
-            array_slice($cells, 0, self::COLUMNS),
-        );
+        return $this->first;
     }
 
     /** @return list<string> */

@@ -25,7 +25,7 @@ final class TableWork implements Work
     /** Frames looked up at once, and kept at once. */
     private const AT_ONCE = 50;
 
-    private const KEPT = 300;
+    private const KEPT = 120;
 
     private int $read;
 
@@ -83,8 +83,7 @@ final class TableWork implements Work
                 $this->isAtEnd = $next === null;
                 array_push($rows, ...($next ?? []));
             } catch (Fault|FaultyDocument $fault) {
-                $place = $this->rows->place();
-                $this->refuse(($this->text->isLog ? 'burst ' : 'line ').$place['line'], TableText::why($fault));
+                $this->refuse($this->rows->called(), TableText::why($fault));
             }
         }
         $new = $this->unknown($rows);
@@ -120,6 +119,9 @@ final class TableWork implements Work
         $held = array_map(static fn (array $one): string => $one[0]->key(), $this->found);
         $there = $this->user->frames()->whereIn('hash', array_map(strval(...), array_keys($new)))->pluck('hash')->all();
         $new = array_diff_key($new, array_flip([...$held, ...$there]));
+        // a photograph that is here already and of which the table does not say the content
+        $seen = array_flip($this->keeper->seen($this->user, array_values($new)));
+        $new = array_filter($new, static fn (FrameRow $row): bool => ! isset($seen[$row->key()]));
         $this->known += count($rows) - count($new);
 
         return $new;
@@ -185,6 +187,7 @@ final class TableWork implements Work
             'known' => $this->known,
             'refused' => $this->refused,
             'more' => $this->more,
+            'is_back' => false,
         ];
     }
 

@@ -30,6 +30,9 @@ final readonly class Tables
 
     private const TOLD = 8;
 
+    /** How long it is told that one has been taken in, and can be taken back, in seconds: a week. */
+    private const TOLD_S = 7 * 86_400;
+
     /** Longest example of what stands in a column, in characters, and how many. */
     private const EXAMPLE = 40;
 
@@ -115,7 +118,10 @@ final readonly class Tables
     /** The one that is being taken in, or was last. */
     public function last(User $user): ?RunRecord
     {
-        return $this->runs->last($user, RunHandlers::TABLE);
+        $last = $this->runs->last($user, RunHandlers::TABLE);
+        $isOld = $last !== null && $last->status !== RunRecord::RUNNING && $last->silentS() > self::TOLD_S;
+
+        return $isOld ? null : $last;
     }
 
     /** @return array{list<FrameRow>, list<array{name: string, why: string}>, int} frames to be shown, rows that cannot be read, and how many more of them */
@@ -131,8 +137,7 @@ final readonly class Tables
                 $next = $rows->next();
             } catch (Fault|FaultyDocument $fault) {
                 if (count($refused) < self::TOLD) {
-                    $name = ($text->isLog ? 'burst ' : 'line ').$rows->place()['line'];
-                    $refused[] = ['name' => $name, 'why' => TableText::why($fault)];
+                    $refused[] = ['name' => $rows->called(), 'why' => TableText::why($fault)];
                 } else {
                     $beyond++;
                 }

@@ -4602,6 +4602,10 @@ more: number
  * Of its file.
  */
 name: string
+/**
+ * Whether its frames have been taken back.
+ */
+is_back: boolean
 }
 /**
  * A table being taken in, or the last that was.

@@ -25,10 +25,11 @@ export function Shelf() {
   const navigate = useNavigate();
   const where = whereOf(new URLSearchParams(search));
   const of = new URLSearchParams(search).get("of");
+  const beside = of === null ? null : new URLSearchParams(search).get("beside");
   const pages = useInfiniteQuery({
-    queryKey: [...pageKey, where, of],
+    queryKey: [...pageKey, where, of, beside],
     initialPageParam: null as string | null,
-    queryFn: ({ pageParam }) => request<LogPage>("GET", `log${queryOf(where, { before: pageParam, of })}`),
+    queryFn: ({ pageParam }) => request<LogPage>("GET", `log${queryOf(where, { before: pageParam, of, beside })}`),
     getNextPageParam: (last) => last.next,
     staleTime: 0,
   });
@@ -47,7 +48,9 @@ export function Shelf() {
       <Intake known={first.intake} />
       {of !== null && (
         <p className="counts-sentence">
-          Bursts that tell a figure of yours
+          {beside === null
+            ? "Bursts that tell a figure of yours"
+            : "Bursts with frames that were kept out of a figure of yours"}
           <Link to="/log/yours" className="narrowed">
             back to it
           </Link>

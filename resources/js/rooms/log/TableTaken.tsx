@@ -31,7 +31,9 @@ export function TableTaken() {
     },
     onSettled: () => client.invalidateQueries({ queryKey: ["log"] }),
   });
-  if (run === null) return null;
+  // of one that was taken back before there is nothing more to say
+  if (run === null || (run.is_back && back.variables !== run.id)) return null;
+  const isBack = back.isSuccess && back.variables === run.id;
   const isReading = run.status === "running";
   const refused = run.refused.length + run.more;
   return (
@@ -51,12 +53,12 @@ export function TableTaken() {
         </p>
       ) : (
         <p className="note" role="status">
-          {back.isSuccess
+          {isBack
             ? `What ${run.name} brought has been taken back.`
             : run.status === "failed"
               ? `${run.name} broke off: ${run.problem ?? ""}`
               : `${run.name} brought ${framesOf(run.read)}${run.known > 0 ? `, ${run.known} known already` : ""}${run.status === "cancelled" ? "; then it was stopped" : ""}.`}{" "}
-          {run.read > 0 && !back.isSuccess && (
+          {run.read > 0 && !isBack && (
             <button type="button" className="text-button" disabled={back.isPending} onClick={() => back.mutate(run.id)}>
               {back.isPending ? "Taking them back…" : "Take them back"}
             </button>
@@ -64,7 +66,7 @@ export function TableTaken() {
         </p>
       )}
       {(stop.error ?? back.error) !== null && <p className="note fault">{(stop.error ?? back.error)?.message}</p>}
-      {refused > 0 && !back.isSuccess && (
+      {refused > 0 && !isBack && (
         <details className="intake-refused">
           <summary>{refused === 1 ? "One row" : `${refused} rows`} could not be read; all others are here</summary>
           <ul>

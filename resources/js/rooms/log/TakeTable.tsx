@@ -149,7 +149,9 @@ export function TakeTable({ file, onClose }: { file: File; onClose: () => void }
             >
               Take {framesOf(look.rows)} in
             </button>{" "}
-            <span className="note">Those that are in the log already stay as they are. It can be taken back.</span>
+            <span className="note">
+              Those that are in the log already stay as they are. It can be taken back for a week.
+            </span>
           </p>
         </div>
       )}

@@ -141,7 +141,16 @@ function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTu
             {isOfBody(figure)
               ? `Taken off the blur of its frames; that it blurs nothing still counts as ${shown(figure.worth, 2)}`
               : `The assumed figure still counts as ${shown(figure.worth, 2)} of them`}
-            {figure.kept_out > 0 && `; ${thousands(figure.kept_out)} that tell something else are kept out`}.
+            {figure.kept_out > 0 && (
+              <>
+                ;{" "}
+                <Link to={`/log?of=${figure.name}&beside=yes`}>
+                  {thousands(figure.kept_out)} that tell something else
+                </Link>{" "}
+                {figure.kept_out === 1 ? "is" : "are"} kept out
+              </>
+            )}
+            .
           </span>
         </p>
       </div>
