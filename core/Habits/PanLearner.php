@@ -72,7 +72,7 @@ final readonly class PanLearner implements Learner
             $weights += $weight;
             $frames += $part->frames;
             array_push($bursts, ...$part->groups);
-            $worth = max($worth, $part->worth);
+            $worth += $weight * $part->worth;
             array_push($keptOut, ...$fit->keptOut);
         }
 
@@ -82,7 +82,7 @@ final readonly class PanLearner implements Learner
             $value / $weights,
             $value / $weights - sqrt($low) / $weights,
             $value / $weights + sqrt($high) / $weights,
-            $worth,
+            $worth / $weights,
             $frames,
             array_values(array_unique($bursts)),
             $keptOut,

@@ -12,9 +12,10 @@ import { LogHead } from "./LogHead";
 
 type Figure = LogLearnt["figures"][number];
 
-/** Figures whose share reads best in percent have no unit; an aim is told in thousandths of its distance. */
+/** An aim is told in thousandths of its distance. */
+const bare = (value: number, unit: string): string => shown(unit === "rad" ? 1000 * value : value, 3);
 const inWords = (value: number, unit: string): string =>
-  unit === "rad" ? `${shown(1000 * value, 3)} mrad` : `${shown(value, 3)}${unit === "" ? "" : ` ${unit}`}`;
+  `${bare(value, unit)} ${unit === "rad" ? "mrad" : unit}`.trim();
 
 /** From so many bursts on a figure is something to go by. */
 const BURSTS = 3;
@@ -56,8 +57,9 @@ export function YoursPage() {
     <div className="log-room counts">
       <LogHead title="Yours instead of assumed" at="yours" />
       <p className="yours-intro">
-        Plans assume of everybody the same. Your frames tell how <em>you</em> pan, aim and follow: switch a figure on,
-        and every plan, rehearsal and card reckons with it.
+        Plans assume of everybody the same. Your frames tell how <em>you</em> pan, aim and follow, which area your focus
+        strays from, and how bright your places are: switch a figure on, and every plan, rehearsal, card and day reckons
+        with it.
       </p>
       {told === undefined ? (
         <p className="note empty" aria-busy="true">
@@ -116,7 +118,7 @@ function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTu
         <p>
           <b className="yours-value">{inWords(value, unit)}</b>
           <span className="note">
-            {inWords(least, unit)} – {inWords(most, unit)}; assumed {inWords(assumed, unit)}
+            {bare(least, unit)} – {bare(most, unit)}; assumed {bare(assumed, unit)}
           </span>
         </p>
       </div>
