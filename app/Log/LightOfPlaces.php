@@ -82,7 +82,8 @@ final readonly class LightOfPlaces
             $spot = $burst->rush_id === null ? null : $spots[$burst->rush_id] ?? null;
             $at = $burst->clock === null ? null : self::at($day->day, $burst->clock, $outing->day);
             $ev100 = self::exposedFor($burst);
-            $stops = $spot === null || $at === null || $ev100 === null ? null : $conditions->residual($at, $ev100, $spot);
+            $isTold = $spot !== null && $at !== null && $ev100 !== null;
+            $stops = $isTold ? $conditions->residual($at, $ev100, $spot) : null;
             if ($stops !== null) {
                 $readings[] = new LightReading($burst->id, $burst->frames, $stops);
             }

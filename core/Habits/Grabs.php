@@ -43,7 +43,8 @@ final readonly class Grabs
             return null;
         }
         $area = $plan->hold->area->value;
-        [$hardly, $often] = [self::rehearsal($planner, $plan, self::HARDLY), self::rehearsal($planner, $plan, self::OFTEN)];
+        $hardly = self::rehearsal($planner, $plan, self::HARDLY);
+        $often = self::rehearsal($planner, $plan, self::OFTEN);
         // as if one more had come of each: what has not come may come still
         [$few, $many] = [[0.5, 0.5], [0.5, 0.5]];
         for ($seed = 0; $seed < $passes && ($seed < self::LEAST || $goesOn === null || $goesOn()); $seed++) {

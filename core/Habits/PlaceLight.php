@@ -41,15 +41,23 @@ final class PlaceLight
         $middle = self::median($stops);
         $off = self::median(array_map(static fn (float $one): float => abs($one - $middle), $stops));
         $far = self::OUTLIER * max(self::SPREAD / 2, self::NORMAL * $off);
-        $in = array_values(array_filter($readings, static fn (LightReading $one): bool => abs($one->stops - $middle) <= $far));
-        $out = array_filter($readings, static fn (LightReading $one): bool => abs($one->stops - $middle) > $far);
+        $in = $out = [];
+        foreach ($readings as $one) {
+            if (abs($one->stops - $middle) <= $far) {
+                $in[] = $one;
+            } else {
+                $out[] = $one->burst;
+            }
+        }
 
         $bursts = count($in);
         $frames = array_sum(array_map(static fn (LightReading $one): int => $one->frames, $in));
         $stops = array_map(static fn (LightReading $one): float => $one->stops, $in);
         $mean = array_sum($stops) / $bursts;
         // the spread that was assumed counts as one more burst that lies so far off
-        $squares = array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $stops)) + self::SPREAD ** 2;
+        $squares =
+            self::SPREAD ** 2 +
+            array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $stops));
         $error = sqrt($squares / $bursts / $bursts);
         $worth = Learner::WORTH / (1 + (($mean - $usual) / $error) ** 2);
         $share = $frames / ($frames + $worth);
@@ -67,7 +75,7 @@ final class PlaceLight
             $worth,
             $frames,
             array_map(static fn (LightReading $one): string => $one->burst, $in),
-            array_map(static fn (LightReading $one): string => $one->burst, array_values($out)),
+            $out,
         );
     }
 

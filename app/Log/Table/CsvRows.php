@@ -23,8 +23,12 @@ final class CsvRows implements Rows
     /** In which line the last row began. */
     private int $row = 0;
 
-    private function __construct(private readonly string $text, private readonly string $parts, private int $line, int $at)
-    {
+    private function __construct(
+        private readonly string $text,
+        private readonly string $parts,
+        private int $line,
+        int $at,
+    ) {
         $from = fopen('php://memory', 'r+b');
         if ($from === false) {
             throw new \RuntimeException('There is no memory to read a table in.');

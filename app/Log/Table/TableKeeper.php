@@ -71,7 +71,9 @@ final class TableKeeper
     public function seen(User $user, array $rows): array
     {
         $rows = array_filter($rows, static fn (FrameRow $row): bool => $row->hash === null);
-        $moments = array_filter(array_map(static fn (FrameRow $row): ?Carbon => BurstKeeper::moment($row->facts), $rows));
+        $moments = array_filter(
+            array_map(static fn (FrameRow $row): ?Carbon => BurstKeeper::moment($row->facts), $rows),
+        );
         if ($moments === []) {
             return [];
         }
