@@ -342,7 +342,7 @@ final class Assumptions
         $all = [];
         foreach ($sizes as $id => [$width, $height, $words]) {
             $all[] = new Assumption("area.{$id}.width", $width, 0.002, 1, '', "Width of {$words}, as a share of the frame", 'assumed: your body\'s manual shows its own');
-            $all[] = new Assumption("area.strays.{$id}", 1, 0.1, 10, '×', 'How many times more readily than reckoned something else takes the focus from '.$words, 'assumed: your own frames tell');
+            $all[] = new Assumption("area.strays.{$id}", 1, 0.1, 10, '×', 'How many times more readily than reckoned something else takes the focus from '.($id === 'lock-on' ? 'lock-on' : $words), 'assumed: your own frames tell');
             $all[] = new Assumption("area.{$id}.height", $height, 0.002, 1, '', "Height of {$words}, as a share of the frame", 'assumed: your body\'s manual shows its own');
         }
 
