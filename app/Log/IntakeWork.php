@@ -19,20 +19,10 @@ final class IntakeWork implements Work
     /** Whoever broke the worker off so often is not tried again. */
     private const MOST_TRIES = 3;
 
-    /** Of so many that could not be read it is told why. */
-    private const TOLD = 200;
-
     /** Files looked up at once. */
     private const AHEAD = 8;
 
-    private int $read;
-
-    private int $known;
-
-    /** @var list<array{name: string, why: string}> */
-    private array $refused;
-
-    private int $more;
+    private readonly TakenIn $taken;
 
     private int $waiting;
 
@@ -51,12 +41,7 @@ final class IntakeWork implements Work
         private readonly Quota $quota,
         array $state,
     ) {
-        $this->read = (int) ($state['read'] ?? 0);
-        $this->known = (int) ($state['known'] ?? 0);
-        $this->more = (int) ($state['more'] ?? 0);
-        /** @var list<array{name: string, why: string}> $refused */
-        $refused = $state['refused'] ?? [];
-        $this->refused = $refused;
+        $this->taken = TakenIn::kept($state);
         $this->waiting = Intakes::waiting($user)->count();
         /** @var list<FileRecord> $next */
         $next = Intakes::waiting($user)->orderBy('created_at')->orderBy('id')->limit(self::AHEAD)->get()->all();
@@ -78,7 +63,7 @@ final class IntakeWork implements Work
             return;
         }
         if ($this->user->frames()->where('hash', $file->hash)->exists()) {
-            $this->known++;
+            $this->taken->known++;
             $this->done[] = [$file, null];
 
             return;
@@ -88,7 +73,7 @@ final class IntakeWork implements Work
             $read = new ReadFrame($file->hash, $file->name, $file->id, ...$this->reader->read($bytes, new Look()));
             $this->quota->forFrames($this->user, 1, $read->bytes());
             $this->done[] = [$file, $read];
-            $this->read++;
+            $this->taken->read++;
         } catch (UnreadablePicture $unreadable) {
             $this->refuse($file, $unreadable->getMessage());
         } catch (ProblemException $full) {
@@ -108,7 +93,7 @@ final class IntakeWork implements Work
 
     public function done(): int
     {
-        return $this->read + $this->known + count($this->refused) + $this->more;
+        return $this->taken->count();
     }
 
     public function whole(): int
@@ -132,7 +117,7 @@ final class IntakeWork implements Work
 
     public function state(): array
     {
-        return ['read' => $this->read, 'known' => $this->known, 'refused' => $this->refused, 'more' => $this->more];
+        return $this->taken->toArray();
     }
 
     public function reading(): array
@@ -143,10 +128,6 @@ final class IntakeWork implements Work
     private function refuse(FileRecord $file, string $why): void
     {
         $this->done[] = [$file, null];
-        if (count($this->refused) < self::TOLD) {
-            $this->refused[] = ['name' => $file->name, 'why' => $why];
-        } else {
-            $this->more++;
-        }
+        $this->taken->refuse($file->name, $why);
     }
 }

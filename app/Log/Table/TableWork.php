@@ -6,6 +6,7 @@ namespace App\Log\Table;
 
 use App\Files\Files;
 use App\Limits\Quota;
+use App\Log\TakenIn;
 use App\Models\FileRecord;
 use App\Models\User;
 use App\Problems\ProblemException;
@@ -19,22 +20,12 @@ use RushHold\Tables\FrameRow;
 /** The frames of a table taken into the log, as a run goes through them. */
 final class TableWork implements Work
 {
-    /** Of so many that could not be read it is told why. */
-    private const TOLD = 200;
-
     /** Frames looked up at once, and kept at once. */
     private const AT_ONCE = 50;
 
     private const KEPT = 120;
 
-    private int $read;
-
-    private int $known;
-
-    /** @var list<array{name: string, why: string}> */
-    private array $refused;
-
-    private int $more;
+    private readonly TakenIn $taken;
 
     private readonly int $whole;
 
@@ -59,13 +50,8 @@ final class TableWork implements Work
         private readonly Quota $quota,
         private readonly array $state,
     ) {
-        $this->read = (int) ($state['read'] ?? 0);
-        $this->known = (int) ($state['known'] ?? 0);
-        $this->more = (int) ($state['more'] ?? 0);
+        $this->taken = TakenIn::kept($state);
         $this->whole = (int) ($state['whole'] ?? 0);
-        /** @var list<array{name: string, why: string}> $refused */
-        $refused = $state['refused'] ?? [];
-        $this->refused = $refused;
         /** @var ?array{label: string, id: string} $last */
         $last = $state['last'] ?? null;
         $this->last = $last;
@@ -83,21 +69,21 @@ final class TableWork implements Work
                 $this->isAtEnd = $next === null;
                 array_push($rows, ...($next ?? []));
             } catch (Fault|FaultyDocument $fault) {
-                $this->refuse($this->rows->called(), TableText::why($fault));
+                $this->taken->refuse($this->rows->called(), TableText::why($fault));
             }
         }
         $new = $this->unknown($rows);
         try {
             $this->quota->forFrames($this->user, count($this->found) + count($new), 0);
         } catch (ProblemException $full) {
-            $this->refuse('all that follow', $full->problem->detail);
+            $this->taken->refuse('all that follow', $full->problem->detail);
             $this->isAtEnd = true;
 
             return;
         }
         foreach ($new as $row) {
             $this->found[] = [$row, $this->burst($row)];
-            $this->read++;
+            $this->taken->read++;
         }
     }
 
@@ -122,7 +108,7 @@ final class TableWork implements Work
         // a photograph that is here already and of which the table does not say the content
         $seen = array_flip($this->keeper->seen($this->user, array_values($new)));
         $new = array_filter($new, static fn (FrameRow $row): bool => ! isset($seen[$row->key()]));
-        $this->known += count($rows) - count($new);
+        $this->taken->known += count($rows) - count($new);
 
         return $new;
     }
@@ -146,7 +132,7 @@ final class TableWork implements Work
 
     public function done(): int
     {
-        return $this->read + $this->known + count($this->refused) + $this->more;
+        return $this->taken->count();
     }
 
     public function whole(): int
@@ -170,33 +156,16 @@ final class TableWork implements Work
     public function state(): array
     {
         return [
-            'read' => $this->read,
-            'known' => $this->known,
-            'refused' => $this->refused,
-            'more' => $this->more,
             'last' => $this->last,
             'place' => $this->rows->place(),
-        ] + $this->state;
+        ] + $this->taken->toArray() + $this->state;
     }
 
     public function reading(): array
     {
         return [
             'name' => $this->state['name'] ?? '',
-            'read' => $this->read,
-            'known' => $this->known,
-            'refused' => $this->refused,
-            'more' => $this->more,
             'is_back' => false,
-        ];
-    }
-
-    private function refuse(string $name, string $why): void
-    {
-        if (count($this->refused) < self::TOLD) {
-            $this->refused[] = ['name' => $name, 'why' => $why];
-        } else {
-            $this->more++;
-        }
+        ] + $this->taken->toArray();
     }
 }
