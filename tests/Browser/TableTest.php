@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys as Key;
+use Tests\Support\Outings;
 
 /** Gives the log a table of this text, as if it had been chosen. */
 function giveTable(RemoteWebDriver $window, string $text, string $name = 'season.csv'): void
@@ -81,4 +82,40 @@ it('says what is wrong with a file that is none, and takes nothing of it', funct
     $window->getKeyboard()->sendKeys(Key::ESCAPE);
     $window->wait(15, 50)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('.take-table, .ant-modal .fault')) === []);
     $this->see($window, 'Nothing has come home yet.');
+});
+
+it('reckons a day with the light its own frames have told of the place, once that is switched on', function () {
+    $window = $this->browser();
+    $this->planning($window);
+    $rush = $this->api($window, 'GET', 'rushes')[1]['rushes'][0]['id'];
+    $place = $this->api($window, 'POST', 'places', ['place' => Outings::document()['place'], 'write_id' => 'p'])[1];
+    $sky = array_map(static fn (int $hour): array => ['hour' => $hour, 'sky' => 'clear'], range(3, 22));
+    $document = ['date' => '2026-05-23', 'sky' => $sky, 'metered' => []] + Outings::kept($rush);
+    [$status, $outing] = $this->api($window, 'POST', 'outings', ['name' => 'Spring tide', 'place_id' => $place['id'], 'outing' => $document, 'write_id' => 'o']);
+    expect($status)->toBe(201);
+    $day = array_column($this->api($window, 'GET', "outings/{$outing['id']}/day")[1]['day']['moments'], 'ev100', 'at');
+    $rows = ['file,taken_at,shutter,aperture,iso,eye'];
+    foreach (array_slice(array_keys($day), 24, 4) as $number => $at) {
+        $clock = (new DateTimeImmutable($at))->setTimezone(new DateTimeZone('Europe/Dublin'));
+        $rows[] = sprintf('L_%d.jpg,%s,%.9f,8,100,sharp', $number, $clock->format('Y-m-d H:i:s'), 64 / 2 ** ($day[$at] + 2));
+    }
+    $window->get($this->address('/log'));
+    $this->see($window, 'Nothing has come home yet.');
+    giveTable($window, implode("\n", $rows));
+    $this->press($window, 'Take 4 frames in');
+    $this->see($window, 'season.csv brought 4 frames.');
+    foreach ($this->api($window, 'GET', 'log')[1]['bursts'] as $burst) {
+        expect($this->api($window, 'PUT', "bursts/{$burst['id']}/rush", ['rush_id' => $rush])[0])->toBe(200);
+    }
+    $window->get($this->address('/log/yours'));
+    $this->see($window, 'How much brighter than reckoned it is at The inlet');
+    $this->tabTo($window, 'Use yours: How much brighter than reckoned');
+    $this->keys($window, Key::SPACE);
+    $this->one($window, 'input[aria-label^="Use yours: How much brighter"]:checked');
+    $window->get($this->address('/outing/'.$outing['id']));
+    $this->see($window, 'The day is reckoned with');
+    expect($this->one($window, '[data-testid=own-light]')->getText())->toContain('stops brighter instead: yours, from 4 frames');
+    $after = array_column($this->api($window, 'GET', "outings/{$outing['id']}/day")[1]['day']['moments'], 'ev100', 'at');
+    $at = array_keys($day)[24];
+    expect($after[$at] - $day[$at])->toBeGreaterThan(0.5);
 });
