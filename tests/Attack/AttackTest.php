@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Support\Answer;
 use Tests\Support\Documents;
+use Tests\Support\Frames;
 use Tests\Support\Stranger;
 use Tests\Support\TestServer;
 
@@ -641,6 +642,26 @@ it('says within moments that a store hangs, and serves what needs none', functio
         $answer = $who->ask('GET', "/api/rushes/{$id}");
     } while ($answer->status === 503 && microtime(true) - $from < 20);
     expect($answer->status)->toBe(200);
+});
+
+it('takes a file as long as cameras make them, and takes none apart as a form, whatever its sender calls it', function () {
+    $one = Stranger::registered();
+    // a photograph of fifteen megabytes: what its maker has put beside the picture makes up most of it
+    $jpeg = Frames::jpeg();
+    $beside = "\xff\xfe".pack('n', 65_002).str_repeat('x', 65_000);
+    $long = substr($jpeg, 0, 2).str_repeat($beside, 230).substr($jpeg, 2);
+    $hash = hash('sha256', $long);
+    $answer = $one->ask('PUT', "/api/files/frame/{$hash}?name=R1.jpg", $long, 'application/octet-stream');
+    expect($answer->status)->toBe(201, $answer->head());
+    $form = str_repeat('a[]=b&', 10_000_000);
+    foreach (['application/x-www-form-urlencoded', 'multipart/form-data; boundary=x', 'application/json', 'image/jpeg'] as $type) {
+        foreach (['frame' => 415, 'table' => 413, 'archive' => 415] as $purpose => $status) {
+            $answer = $one->ask('PUT', "/api/files/{$purpose}/".hash('sha256', $form).'?name=x', $form, $type);
+            expect($answer->status)->toBe($status, "{$type}, {$purpose}: {$answer->head()}");
+        }
+        expect($one->ask('POST', '/api/files/frame/x', $form, $type)->status)->toBeIn([404, 405, 413]);
+    }
+    expect(TestServer::largest())->toBeLessThan(PROCESS);
 });
 
 it('is stopped by nobody who sends or reads slowly', function () {

@@ -70,12 +70,13 @@ final class Stranger
 
     /**
      * @param  array<string, mixed>|string|null  $body  as JSON, or as it is
+     * @param  string  $type  what the body is said to be
      */
-    public function ask(string $verb, string $path, array|string|null $body = null): Answer
+    public function ask(string $verb, string $path, array|string|null $body = null, string $type = 'application/json'): Answer
     {
         // the line stays open, as a browser's does
         curl_reset($this->line);
-        $this->prepare($this->line, $verb, $path, $body);
+        $this->prepare($this->line, $verb, $path, $body, $type);
         $text = curl_exec($this->line);
 
         return $this->answer($this->line, is_string($text) ? $text : '');
@@ -131,7 +132,7 @@ final class Stranger
     }
 
     /** @param  array<string, mixed>|string|null  $body */
-    private function prepare(CurlHandle $handle, string $verb, string $path, array|string|null $body): void
+    private function prepare(CurlHandle $handle, string $verb, string $path, array|string|null $body, string $type = 'application/json'): void
     {
         curl_setopt_array($handle, [
             CURLOPT_URL => TestServer::address($path),
@@ -144,7 +145,7 @@ final class Stranger
             CURLOPT_PATH_AS_IS => true,
             CURLOPT_HTTPHEADER => [
                 'Accept: application/json',
-                'Content-Type: application/json',
+                'Content-Type: '.$type,
                 'Expect:',
                 'X-XSRF-TOKEN: '.$this->token,
             ],

@@ -65,6 +65,16 @@ final class CsvRows implements Rows
             : [(new RowReader($this->match))->read($cells, $this->row)];
     }
 
+    /** Goes past the next row that has any fields; whether there was one. */
+    public function skip(): bool
+    {
+        do {
+            $cells = fgetcsv($this->from, self::LONGEST, $this->parts, '"', '');
+        } while ($cells === [null]);
+
+        return $cells !== false;
+    }
+
     public function place(): array
     {
         return ['at' => (int) ftell($this->from), 'line' => $this->line];

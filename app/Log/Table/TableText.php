@@ -118,7 +118,7 @@ final class TableText
             } while ($next !== null && $count <= self::MOST);
         } else {
             $rows = $this->csv();
-            while ($count <= self::MOST && $rows->cells() !== null) {
+            while ($count <= self::MOST && $rows->skip()) {
                 $count++;
             }
         }
