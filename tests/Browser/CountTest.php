@@ -111,6 +111,11 @@ it('plans with a figure of one\'s own once it is switched on, says so, and says 
     $this->press($window, 'What would it be with the assumed ones?');
     $this->see($window, 'With the assumed ones: ');
     expect($this->one($window, '[data-testid=as-assumed]')->getText())->toContain(' instead of ');
+    // a rehearsal of it says so too, and can be asked the same
+    $window->get($this->address('/rehearse/'.$rush));
+    $this->see($window, 'One figure here is yours, from ');
+    $this->press($window, 'What would it be with the assumed ones?');
+    expect($this->one($window, '[data-testid=as-assumed]')->getText())->toContain(' instead of ');
     // the bursts that tell it are one press away
     $this->press($window, 'which');
     $this->see($window, 'use yours');

@@ -7,7 +7,7 @@ import type { Gear } from "../../api/types";
 import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
 import { useAccount } from "../../session/boot";
 import { waitingCameraState, waitingTicks, type Outbox } from "../../session/Outbox";
-import { YoursNote } from "../../ui/YoursNote";
+import { YoursAsked } from "../../ui/YoursAsked";
 import { Dialog } from "../../ui/Dialog";
 import { RecordPicker } from "../scaffold/RecordPicker";
 import { CameraStateEditor } from "./CameraStateEditor";
@@ -100,7 +100,10 @@ export function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: P
         onNew={onNew}
         onDeleted={onDeleted}
       />
-      <YoursNote />
+      <YoursAsked
+        rushes={pages.filter((page) => !isFaulty(page)).map(({ key, name }) => ({ id: key, name }))}
+        stamp={`card ${saved}`}
+      />
       <nav className="card-tabs" aria-label="Holds of this card">
         {pages.map((page) => (
           <button

@@ -14,7 +14,7 @@ import { useAutosave, useUndoKeys } from "../../autosave/useAutosave";
 import { useAssume } from "../../session/usePutFigure";
 import { Outline } from "../../outline/Outline";
 import { Empty } from "../scaffold/Empty";
-import { YoursNote } from "../../ui/YoursNote";
+import { YoursAsked } from "../../ui/YoursAsked";
 import { RecordPicker } from "../scaffold/RecordPicker";
 import { RoomGate } from "../scaffold/RoomGate";
 import { useFirst } from "../scaffold/records";
@@ -117,7 +117,7 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
         <RecordPicker label="Body" value={body.id} name={body.name} options={bodies} onPick={onBody} />
         <SaveLine record={record} autosave={autosave} what="this layout" />
       </div>
-      <YoursNote />
+      <YoursAsked rushes={report.holds} stamp={`layout ${record.server.revision}`} />
       <div className="scheme-row" role="group" aria-label="Lay a scheme">
         {schemes.map((scheme) => (
           <button

@@ -11,6 +11,7 @@ import { Sentence } from "../../sentence/Sentence";
 import { withSchool } from "../../sentence/surroundings";
 import { remember } from "../../session/lastUsed";
 import { useAccount, useCatalogue } from "../../session/boot";
+import { YoursAsked } from "../../ui/YoursAsked";
 import { Answer } from "./Answer";
 import { Changes } from "./Changes";
 import { NoPlan } from "./NoPlan";
@@ -20,7 +21,6 @@ import { PlanMap } from "./PlanMap";
 import { RushTitle } from "./RushTitle";
 import { Schools } from "./Schools";
 import { WhatIf } from "./WhatIf";
-import { Yours } from "./Yours";
 
 // fetched when it is asked for
 const AnotherRush = lazy(async () => ({ default: (await import("./AnotherRush")).AnotherRush }));
@@ -144,7 +144,14 @@ export function OpenRush({ server, kits, onNew, onDeleted }: OpenProps) {
           }
         />
       )}
-      {plan !== null && <Yours key={stamp} rush={server.id} plan={plan} stamp={stamp} />}
+      {plan !== null && (
+        <YoursAsked
+          key={stamp}
+          rushes={[{ id: server.id, name: draft.rush.name }]}
+          of={plan.assumptions.map((one) => one.name)}
+          stamp={stamp}
+        />
+      )}
       <Schools
         id={server.id}
         stamp={stamp}

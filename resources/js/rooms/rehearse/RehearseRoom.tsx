@@ -6,7 +6,7 @@ import { request } from "../../api/client";
 import { kitsQuery, rushesQuery, rushQuery } from "../../api/queries";
 import type { Dials, KitWhole, RushRow, RushWhole } from "../../api/types";
 import { Assumed } from "../../ui/AssumedFigures";
-import { YoursNote } from "../../ui/YoursNote";
+import { YoursAsked } from "../../ui/YoursAsked";
 import { useAccount, useCatalogue } from "../../session/boot";
 import { newGesture } from "../../autosave/gesture";
 import { SaveLine } from "../../autosave/SaveLine";
@@ -221,7 +221,7 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
               onChanged={assume}
             />
           )}
-          <YoursNote />
+          <YoursAsked key={stamp} rushes={[{ id, name: record.draft.rush.name }]} stamp={stamp} />
           <p className="note rehearse-note">
             Every number here is played, not measured: it rests on the plan’s own formulas and on assumed figures of how
             hands stray and how autofocus finds, waits and follows.{" "}
