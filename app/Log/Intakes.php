@@ -29,14 +29,14 @@ final readonly class Intakes
     /** Sees to it that what waits is taken in; the run that does so, or did last. */
     public function wake(User $user): ?RunRecord
     {
-        $last = $this->runs->last($user, RunHandlers::INTAKE);
+        $last = $this->runs->last($user->id, RunHandlers::INTAKE);
         if ($last?->status === RunRecord::RUNNING || ! self::waiting($user)->exists()) {
             return $last;
         }
 
         return DB::transaction(function () use ($user): RunRecord {
             $user->inTurn();
-            $last = $this->runs->last($user, RunHandlers::INTAKE);
+            $last = $this->runs->last($user->id, RunHandlers::INTAKE);
 
             return $last?->status === RunRecord::RUNNING
                 ? $last
@@ -54,7 +54,7 @@ final readonly class Intakes
     /** Ends it, and lets go of what waits; what has been taken in stays. */
     public function cancel(User $user): ?RunRecord
     {
-        $last = $this->runs->last($user, RunHandlers::INTAKE);
+        $last = $this->runs->last($user->id, RunHandlers::INTAKE);
         if ($last !== null) {
             $this->runs->cancel($last);
         }

@@ -46,6 +46,6 @@ final readonly class Rejudges
     /** The one that is under way, or was last. */
     public function last(User $user): ?RunRecord
     {
-        return $this->runs->last($user, RunHandlers::JUDGE);
+        return $this->runs->last($user->id, RunHandlers::JUDGE);
     }
 }

@@ -39,12 +39,6 @@ final readonly class Relooks
     /** The last of a burst. */
     public function last(BurstRecord $burst): ?RunRecord
     {
-        $runs = RunRecord::query()
-            ->where('user_id', $burst->user_id)
-            ->where('kind', RunHandlers::LOOK)
-            ->where('subject_id', $burst->id);
-        $runs->orderByDesc('created_at')->orderByDesc('id');
-
-        return $runs->first();
+        return $this->runs->last($burst->user_id, RunHandlers::LOOK, $burst->id);
     }
 }

@@ -88,6 +88,12 @@ final class RunRecord extends Model
         return $this->beat_at->diffInSeconds(Carbon::now());
     }
 
+    /** @return array<string, mixed> the same, how many there are in all, and what it has told so far */
+    public function told(): array
+    {
+        return $this->progress() + ['whole' => $this->whole] + get_object_vars($this->reading);
+    }
+
     /** @return array{id: string, status: string, done: int, waiting: bool, problem: ?string, at: string} what a watcher is told of any run */
     public function progress(): array
     {

@@ -103,10 +103,18 @@ final readonly class Runs
         });
     }
 
-    /** The run of a kind that an account has under way, or had last; one that has been silent for long is called for again. */
-    public function last(User $user, string $kind): ?RunRecord
+    /**
+     * The run of a kind that an account has under way, or had last; one that has been silent for long is called for again.
+     *
+     * @param  int  $account  its id
+     * @param  ?string  $subject  id of the record it is about; null for one about any
+     */
+    public function last(int $account, string $kind, ?string $subject = null): ?RunRecord
     {
-        $runs = $user->runs()->where('kind', $kind);
+        $runs = RunRecord::query()->where('user_id', $account)->where('kind', $kind);
+        if ($subject !== null) {
+            $runs->where('subject_id', $subject);
+        }
         $runs->orderByDesc('created_at')->orderByDesc('id');
         $last = $runs->first();
         if ($last !== null) {

@@ -247,6 +247,13 @@ it('names lines as an editor does, over fields of several lines and other ends o
         ->toBe(['line 3']);
 });
 
+it('takes a first row for names though it numbers its columns, and for a frame where it is one', function () {
+    $named = tookIn($this->user, People::tableFileOf($this->user, "column 1,column 2\na.jpg,2026-05-22 05:12:33\n"), ['columns' => ['file', 'taken_at'], 'days' => 'ymd']);
+    expect(get_object_vars($named->reading))->toMatchArray(['read' => 1, 'refused' => []]);
+    $bare = tookIn($this->user, People::tableFileOf($this->user, "b.jpg,2026-05-22 05:12:33\nc.jpg,2026-05-22 05:12:34\n"), ['columns' => ['file', 'taken_at'], 'days' => 'ymd']);
+    expect(get_object_vars($bare->reading))->toMatchArray(['read' => 2, 'refused' => []]);
+});
+
 it('bears a table that was made to harm', function (string $text) {
     $file = People::tableFileOf($this->user, $text);
     memory_reset_peak_usage();

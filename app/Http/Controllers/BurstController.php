@@ -16,7 +16,6 @@ use App\Models\FrameRecord;
 use App\Models\RushRecord;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
-use App\Runs\Runs;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -35,7 +34,6 @@ final readonly class BurstController extends Controller
         private LogActs $acts,
         private LogShapes $shapes,
         private Relooks $relooks,
-        private Runs $runs,
         private FramePictures $pictures,
         private Promises $promises,
         private Tallies $tallies,
@@ -45,9 +43,6 @@ final readonly class BurstController extends Controller
     {
         $user = $this->user($request);
         $look = $this->relooks->last($burst);
-        if ($look !== null) {
-            $this->runs->wake($look);
-        }
 
         return new JsonResponse([
             'burst' => $this->shapes->burst($user, $burst),

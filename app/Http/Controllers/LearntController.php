@@ -79,9 +79,7 @@ final readonly class LearntController extends Controller
             'as_of' => self::asOf(),
             'figures' => $figures,
             'learnt' => (object) ($user->learnt ?? []),
-            'judging' => $judging === null
-                ? null
-                : $judging->progress() + ['whole' => $judging->whole, 'body' => (string) ($judging->reading->body ?? '')],
+            'judging' => $judging?->told(),
         ]);
     }
 }

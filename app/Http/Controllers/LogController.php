@@ -18,7 +18,6 @@ use App\Log\LogShapes;
 use App\Log\Tallies;
 use App\Models\BurstRecord;
 use App\Models\FrameRecord;
-use App\Models\RunRecord;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -215,7 +214,7 @@ final readonly class LogController extends Controller
     {
         $run = $this->intakes->wake($user);
 
-        return ['intake' => $run === null ? null : self::run($run)] + $this->turns($user);
+        return ['intake' => $run?->told()] + $this->turns($user);
     }
 
     /** @return array{undo: ?string, redo: ?string} what would be taken back, and done again */
@@ -225,12 +224,6 @@ final readonly class LogController extends Controller
             'undo' => $this->acts->next($user, true)?->words,
             'redo' => $this->acts->next($user, false)?->words,
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function run(RunRecord $run): array
-    {
-        return $run->progress() + ['whole' => $run->whole] + get_object_vars($run->reading);
     }
 
     /** @return array{string, string} moment and id of the last burst of the page before */

@@ -92,13 +92,6 @@ final readonly class TableController extends Controller
 
     private static function told(?RunRecord $run, int $status = 200): JsonResponse
     {
-        return new JsonResponse(
-            [
-                'table' => $run === null
-                    ? null
-                    : $run->progress() + ['whole' => $run->whole] + get_object_vars($run->reading),
-            ],
-            $status,
-        );
+        return new JsonResponse(['table' => $run?->told()], $status);
     }
 }

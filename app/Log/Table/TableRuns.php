@@ -45,15 +45,18 @@ final readonly class TableRuns implements RunHandler
     {
         $file = $this->file($run) ?? throw new \LogicException('A table whose file is gone is overtaken.');
 
-        return $this->of($run->user, $run->id, $file, $run->state ?? []);
+        return $this->of($run->user, $run->id, $file, $this->text($file), $run->state ?? []);
     }
 
     /** @param  array<string, mixed>  $state  what was chosen, and where it was put down */
-    public function of(User $user, string $run, FileRecord $file, array $state): TableWork
+    public function of(User $user, string $run, FileRecord $file, TableText $text, array $state): TableWork
     {
-        $text = TableText::of($this->checker, $this->files->text($file));
-
         return new TableWork($user, $run, $file, $this->files, $text, $this->keeper, $this->quota, $state);
+    }
+
+    public function text(FileRecord $file): TableText
+    {
+        return TableText::of($this->checker, $this->files->text($file));
     }
 
     private function file(RunRecord $run): ?FileRecord

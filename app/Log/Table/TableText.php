@@ -33,6 +33,9 @@ final class TableText
     /** @var ?list<string> what stands in its first row */
     private ?array $first = null;
 
+    /** @var ?list<list<string>> the first rows of frames */
+    private ?array $sample = null;
+
     private function __construct(
         private readonly SchemaChecker $checker,
         private readonly string $text,
@@ -74,14 +77,9 @@ final class TableText
      */
     public function names(): array
     {
-        $first = $this->first();
-        foreach ($first as $cell) {
-            if (Cell::number($cell) !== null || Cell::time($cell) !== null) {
-                return $this->numbered();
-            }
-        }
-
-        return $first;
+        return $this->hasHead()
+            ? $this->first()
+            : array_map(static fn (int $number): string => 'column '.($number + 1), array_keys($this->first()));
     }
 
     /** What its columns are likely to say. */
@@ -93,13 +91,15 @@ final class TableText
     /** @return list<list<string>> the first rows */
     public function sample(): array
     {
-        $rows = $this->csv();
-        $sample = [];
-        while (count($sample) < self::SAMPLE && ($cells = $rows->cells()) !== null) {
-            $sample[] = $cells;
+        if ($this->sample === null) {
+            $this->sample = [];
+            $rows = $this->csv();
+            while (count($this->sample) < self::SAMPLE && ($cells = $rows->cells()) !== null) {
+                $this->sample[] = $cells;
+            }
         }
 
-        return $sample;
+        return $this->sample;
     }
 
     /**
@@ -132,7 +132,7 @@ final class TableText
     private function csv(): CsvRows
     {
         $rows = CsvRows::of($this->text);
-        if ($this->names() !== $this->numbered()) {
+        if ($this->hasHead()) {
             $rows->cells();
         }
 
@@ -150,10 +150,16 @@ final class TableText
         return $this->first;
     }
 
-    /** @return list<string> */
-    private function numbered(): array
+    /** Whether its first row names the columns: one of a frame has a number or a time in it. */
+    private function hasHead(): bool
     {
-        return array_map(static fn (int $number): string => 'column '.($number + 1), array_keys($this->first()));
+        foreach ($this->first() as $cell) {
+            if (Cell::number($cell) !== null || Cell::time($cell) !== null) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** What is wrong with some rows, in one sentence. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Log\Table;
 
-use App\Documents\SchemaChecker;
-use App\Files\Files;
 use App\Models\FileRecord;
 use App\Models\RunRecord;
 use App\Models\User;
@@ -38,12 +36,7 @@ final readonly class Tables
 
     private const EXAMPLES = 3;
 
-    public function __construct(
-        private Runs $runs,
-        private TableRuns $handler,
-        private Files $files,
-        private SchemaChecker $checker,
-    ) {}
+    public function __construct(private Runs $runs, private TableRuns $handler) {}
 
     /**
      * What the columns of a table say, as chosen or as guessed; null where it needs no telling.
@@ -70,7 +63,7 @@ final readonly class Tables
      */
     public function look(FileRecord $file, array $chosen): array
     {
-        $text = TableText::of($this->checker, $this->files->text($file));
+        $text = $this->handler->text($file);
         $match = self::match($text, $chosen);
         [$shown, $refused, $beyond] = $this->first($text, $match);
 
@@ -96,7 +89,7 @@ final readonly class Tables
      */
     public function begin(User $user, FileRecord $file, array $chosen): RunRecord
     {
-        $text = TableText::of($this->checker, $this->files->text($file));
+        $text = $this->handler->text($file);
         $match = self::match($text, $chosen);
         if ($match !== null && ! $match->isWhole()) {
             throw TableMatch::withoutMoment();
@@ -110,7 +103,7 @@ final readonly class Tables
             self::TOPIC,
             null,
             TableRuns::FINGERPRINT,
-            $this->handler->of($user, '', $file, $state),
+            $this->handler->of($user, '', $file, $text, $state),
             $state,
         );
     }
@@ -118,7 +111,7 @@ final readonly class Tables
     /** The one that is being taken in, or was last. */
     public function last(User $user): ?RunRecord
     {
-        $last = $this->runs->last($user, RunHandlers::TABLE);
+        $last = $this->runs->last($user->id, RunHandlers::TABLE);
         $isOld = $last !== null && $last->status !== RunRecord::RUNNING && $last->silentS() > self::TOLD_S;
 
         return $isOld ? null : $last;
