@@ -121,12 +121,14 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::post('places/read', [PlaceController::class, 'read'])
             ->middleware('throttle:new')
             ->defaults(BoundedBody::KEY, 2048);
+        Route::post('places/bearing', [PlaceController::class, 'bearing']);
         $undoable('places/{place}', PlaceController::class, deletable: true);
         Route::get('places/{place}/gpx', [PlaceController::class, 'gpx']);
 
         Route::get('outings', [OutingController::class, 'index']);
         Route::post('outings', [OutingController::class, 'store'])->middleware('throttle:new');
         $undoable('outings/{outing}', OutingController::class, deletable: true);
+        Route::get('outings/{outing}/at', [OutingController::class, 'at']);
         Route::middleware(['throttle:search', 'heavy'])->group(function (): void {
             Route::get('outings/{outing}/day', [OutingController::class, 'day']);
             Route::get('outings/{outing}/after', [AfterController::class, 'show']);

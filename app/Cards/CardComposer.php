@@ -110,7 +110,7 @@ final readonly class CardComposer
         User $user,
         int &$searches,
     ): array {
-        $plan = $hour === null ? $this->plans->planOf($rush, $user) : $this->plans->planIn($rush, $hour->rush, $user);
+        $plan = $hour?->rush === null ? $this->plans->planOf($rush, $user) : $this->plans->planIn($rush, $hour->rush, $user);
         $kit = $rush->kit;
         $left = CameraStateRecord::query()->where('gear_id', $kit->body_id)->first();
         $state = $left === null ? CameraState::unknown() : CameraState::fromArray(Reader::plain($left->document));
@@ -160,6 +160,7 @@ final readonly class CardComposer
         return [
             $page + [
                 'hours' => $hour?->hours,
+                'water' => $hour?->water,
                 'spot' => $hour?->spot,
                 'body' => ['id' => $kit->body_id, 'name' => $kit->body->name],
                 'kit' => implode(', ', array_filter([$kit->lens->name, $kit->converter?->name, $kit->adapter?->name])),

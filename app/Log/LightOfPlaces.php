@@ -13,9 +13,9 @@ use RushHold\Faults\Fault;
 use RushHold\Habits\LearntFigure;
 use RushHold\Habits\LightReading;
 use RushHold\Habits\PlaceLight;
-use RushHold\Outing\LocalDay;
 use RushHold\Outing\Outing;
 use RushHold\Outing\Spot;
+use RushHold\Outing\Window;
 use RushHold\Sharpness\FrameVerdict;
 
 /** How bright the places of an account are, told from what its frames were exposed for on outings whose sky somebody has said. */
@@ -80,7 +80,7 @@ final readonly class LightOfPlaces
         $readings = [];
         foreach ($bursts as $burst) {
             $spot = $burst->rush_id === null ? null : $spots[$burst->rush_id] ?? null;
-            $at = $burst->clock === null ? null : self::at($day->day, $burst->clock, $outing->day);
+            $at = $burst->clock === null ? null : self::at($day->window, $burst->clock);
             $ev100 = self::exposedFor($burst);
             $isTold = $spot !== null && $at !== null && $ev100 !== null;
             $stops = $isTold ? $conditions->residual($at, $ev100, $spot) : null;
@@ -106,10 +106,19 @@ final readonly class LightOfPlaces
         return $spots;
     }
 
-    /** The moment that the clock of a camera showed, in Unix seconds; null where it was another day's. */
-    private static function at(LocalDay $day, string $clock, string $date): ?float
+    /** The moment that the clock of a camera showed, in Unix seconds; null where it was of no day that the outing touches. */
+    private static function at(Window $window, string $clock): ?float
     {
-        return substr($clock, 0, 10) === $date ? $day->at(substr($clock, 11, 5), 'clock') : null;
+        foreach ([0, 1] as $days) {
+            $day = $window->day->plus($days);
+            if (substr($clock, 0, 10) === $day->date) {
+                $at = $day->at(substr($clock, 11, 5), 'clock');
+
+                return $days === 0 || $at <= $window->untilS ? $at : null;
+            }
+        }
+
+        return null;
     }
 
     /** EV at ISO 100 that the frame in its middle was exposed for; null where it came out too dark or too bright. */

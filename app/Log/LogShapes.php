@@ -18,6 +18,7 @@ use RushHold\Faults\Fault;
 use RushHold\Log\RushCandidate;
 use RushHold\Log\RushGuess;
 use RushHold\Outing\LocalDay;
+use RushHold\Outing\Window;
 use RushHold\Planning\Plan;
 use RushHold\Sharpness\Turn;
 
@@ -234,10 +235,11 @@ final readonly class LogShapes
             $document = Reader::of(Reader::plain($outing->document));
             try {
                 $day = LocalDay::of($document->text('date'), (string) ($outing->place->document->zone ?? 'UTC'));
+                $window = Window::of($day, $document->text('from'), $document->text('until'));
                 foreach ($document->objects('rushes') as $one) {
-                    $from = $day->at($one->optionalText('from') ?? $document->text('from'));
-                    $until = $day->after($from, $one->optionalText('until') ?? $document->text('until'));
-                    $turns[$one->text('rush_id')][] = [$from, $until];
+                    foreach ($window->hours($one->text('from'), $one->text('until')) as $hours) {
+                        $turns[$one->text('rush_id')][] = [$hours->fromS, $hours->untilS];
+                    }
                 }
             } catch (Fault) {
                 continue; // a day that cannot be reckoned says nothing of when anything was due

@@ -15,19 +15,24 @@ final readonly class OutingObserver
     public function saved(OutingRecord $outing): void
     {
         $before = $outing->getOriginal('day');
-        $this->count($outing, is_string($before) ? [$outing->day, $before] : [$outing->day]);
+        $was = $outing->getOriginal('document');
+        $this->count(
+            $outing,
+            is_string($before) ? [$outing->day, $before] : [$outing->day],
+            $outing->lastsPastMidnight() || OutingRecord::isPastMidnight($was),
+        );
     }
 
     public function deleted(OutingRecord $outing): void
     {
-        $this->count($outing, [$outing->day]);
+        $this->count($outing, [$outing->day], $outing->lastsPastMidnight());
     }
 
     /** @param  list<string>  $days */
-    private function count(OutingRecord $outing, array $days): void
+    private function count(OutingRecord $outing, array $days, bool $pastMidnight): void
     {
         foreach (array_unique($days) as $day) {
-            $ids = OutingsOfBursts::on($outing->user_id, $day);
+            $ids = OutingsOfBursts::on($outing->user_id, $day, $pastMidnight);
             if ($ids === []) {
                 continue;
             }

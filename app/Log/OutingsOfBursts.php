@@ -8,8 +8,9 @@ use App\Models\BurstRecord;
 use App\Models\OutingRecord;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use RushHold\Outing\LocalDay;
 
-/** On which outing a burst was taken: one of the day its camera's clock showed. */
+/** On which outing a burst was taken: one of the day its camera's clock showed, or of the evening before that still lasted. */
 final readonly class OutingsOfBursts
 {
     /** Its id; of several on one day the one that its rush was expected on, else nobody knows. */
@@ -18,11 +19,16 @@ final readonly class OutingsOfBursts
         if ($burst->clock === null) {
             return null;
         }
-        /** @var Collection<int, OutingRecord> $day */
-        $day = OutingRecord::query()
+        [$date, $time] = [substr($burst->clock, 0, 10), substr($burst->clock, 11, 5)];
+        /** @var Collection<int, OutingRecord> $near */
+        $near = OutingRecord::query()
             ->where('user_id', $burst->user_id)
-            ->where('day', substr($burst->clock, 0, 10))
+            ->whereIn('day', [$date, self::dayAfter($date, -1)])
             ->get();
+        $night = $near->filter(
+            static fn (OutingRecord $outing): bool => $outing->day !== $date && $outing->lastsPastMidnight() && $time <= $outing->document->until,
+        );
+        $day = $night->isEmpty() ? $near->where('day', $date) : $night;
         if ($day->count() < 2) {
             return $day->first()?->id;
         }
@@ -34,16 +40,21 @@ final readonly class OutingsOfBursts
         return $expected->count() === 1 ? $expected->first()?->id : null;
     }
 
-    /** @return list<string> ids of the bursts whose camera's clock showed this day */
-    public static function on(int $account, string $day): array
+    /** @return list<string> ids of the bursts whose camera's clock showed this day, or the one after it where an outing lasts past midnight */
+    public static function on(int $account, string $day, bool $pastMidnight): array
     {
         /** @var list<string> $ids */
         $ids = DB::table('bursts')
             ->where('user_id', $account)
-            ->whereBetween('clock', [$day, $day.'U'])
+            ->whereBetween('clock', [$day, ($pastMidnight ? self::dayAfter($day, 1) : $day).'U'])
             ->pluck('id')
             ->all();
 
         return $ids;
+    }
+
+    private static function dayAfter(string $day, int $days): string
+    {
+        return LocalDay::of($day, 'UTC')->plus($days)->date;
     }
 }

@@ -12,6 +12,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
+use RushHold\Faults\Fault;
+use RushHold\Outing\LocalDay;
+use RushHold\Outing\Window;
 
 /**
  * A day out at a place.
@@ -58,6 +61,30 @@ final class OutingRecord extends Model implements Undoable
     public function reckoned(): HasOne
     {
         return $this->hasOne(DayRecord::class, 'outing_id');
+    }
+
+    /** When it ends, in Unix seconds; at the end of its day where its hours cannot be read. */
+    public function endsAt(): float
+    {
+        try {
+            $day = LocalDay::of($this->day, (string) ($this->place->document->zone ?? 'UTC'));
+
+            return Window::of($day, (string) ($this->document->from ?? ''), (string) ($this->document->until ?? ''))->untilS;
+        } catch (Fault) {
+            return (float) strtotime($this->day.' 24:00 UTC');
+        }
+    }
+
+    /** Whether it ends on the day after its date. */
+    public function lastsPastMidnight(): bool
+    {
+        return self::isPastMidnight($this->document);
+    }
+
+    /** The same of an outing as it is kept. */
+    public static function isPastMidnight(mixed $document): bool
+    {
+        return $document instanceof \stdClass && ($document->until ?? '') <= ($document->from ?? '');
     }
 
     public function state(): \stdClass

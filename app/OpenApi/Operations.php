@@ -27,6 +27,8 @@ final class Operations
 
     private const CREATION = ['write_id?' => ['type' => 'string', 'maxLength' => 40, 'description' => 'Sent again, it makes no second record.']];
 
+    private const POINT = ['type' => 'object', 'properties' => ['latitude_deg' => ['type' => 'number', 'minimum' => -90, 'maximum' => 90], 'longitude_deg' => ['type' => 'number', 'minimum' => -180, 'maximum' => 180]], 'required' => ['latitude_deg', 'longitude_deg'], 'additionalProperties' => false];
+
     private const NAME = ['type' => 'string', 'minLength' => 1, 'maxLength' => GearRecord::NAME];
 
     private const PASSWORD = ['type' => 'string', 'minLength' => 10];
@@ -156,6 +158,7 @@ final class Operations
             'GET places' => new Operation('Every place, what was changed last first.', 'placeList', scope: Scope::Read),
             'POST places' => new Operation('Makes a place.', 'placeWhole', $place + self::CREATION, Scope::Write, 201),
             'POST places/read' => new Operation('The points of a GPX or KML file; nothing is kept.', 'placePoints', ['text' => ['type' => 'string', 'description' => 'The file as text.']], Scope::Read),
+            'POST places/bearing' => new Operation('Which way and how far it is from one point to another; nothing is kept.', 'placeBearing', ['from' => self::POINT, 'to' => self::POINT], Scope::Read),
             ...self::undoable('places/{place}', 'place', 'placeWhole', $place, true),
             'GET places/{place}/gpx' => new Operation('The spots of a place as GPX.', 'application/gpx+xml', scope: Scope::Read),
         ];
@@ -173,6 +176,7 @@ final class Operations
             'GET outings/{outing}/after' => new Operation('What a day out has come to: what it was for, what came home, what cost most, one change, what was learnt.', 'outingAfter', scope: Scope::Read),
             'GET outings/{outing}/after/pdf' => new Operation('The same on paper.', 'application/pdf', scope: Scope::Read),
             'GET outings/{outing}/day' => new Operation('The day of an outing reckoned: light, holds, order.', 'outingDay', scope: Scope::Read),
+            'GET outings/{outing}/at' => new Operation('A rush of the day in the light and the air of one moment, and its plan.', 'outingAt', scope: Scope::Read, query: ['rush' => 'By which the outing names it.', 'at' => 'A moment of the outing, ISO 8601.']),
             'GET outings/{outing}/calendar' => new Operation('The day for a calendar, with alarms.', 'text/calendar', scope: Scope::Read),
         ];
     }

@@ -8,9 +8,12 @@ use App\Models\OutingRecord;
 use RushHold\Hold\Hold;
 use RushHold\Light\SunEventKind;
 use RushHold\Outing\Day;
+use RushHold\Outing\Deed;
 use RushHold\Outing\Spot;
-use RushHold\Outing\Stay;
+use RushHold\Outing\SpotState;
 use RushHold\Wording\HoldWords;
+use RushHold\Wording\Outing\Clocks;
+use RushHold\Wording\Outing\WaterWords;
 use RushHold\Wording\Units;
 use Sabre\VObject\Component\VCalendar;
 
@@ -19,6 +22,12 @@ final readonly class DayFiles
 {
     /** An alarm rings so long before, in minutes. */
     private const ALARM_MINUTES = 10;
+
+    /** So long before one must be off what the water takes, besides at that moment. */
+    private const OFF_MINUTES = 15;
+
+    /** Changes of the hold ring no more often than that. */
+    private const APART_MINUTES = 20;
 
     public static function calendar(OutingRecord $outing, Day $day, Units $units): string
     {
@@ -41,7 +50,7 @@ final readonly class DayFiles
             float $fromS,
             float $untilS,
             string $why,
-            int $alarm,
+            int ...$alarms,
         ) use ($calendar, $outing, $utc): void {
             /** @var \Sabre\VObject\Component\VEvent $event */
             $event = $calendar->add('VEVENT', [
@@ -52,56 +61,77 @@ final readonly class DayFiles
                 'DTSTART' => $utc($fromS),
                 'DTEND' => $utc(max($untilS, $fromS + 60)),
             ]);
-            $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $what, 'TRIGGER' => "-PT{$alarm}M"]);
+            foreach ($alarms as $alarm) {
+                $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $what, 'TRIGGER' => "-PT{$alarm}M"]);
+            }
         };
-        foreach ($day->order->stays as $number => $stay) {
-            $expected = $day->outing->expected[$stay->rush];
-            $from = $day->quarterS($stay->from);
+        $water = new WaterWords($day, $units);
+        $rang = -INF;
+        foreach ($day->order->stays() as $number => $stay) {
+            $expected = $day->outing->expected[(int) $stay->rush];
+            $worked = $day->worked($stay);
+            $at = $day->waters[$expected->spot->id];
             $hold = null;
-            foreach ($day->steps[$stay->rush] as $step) {
-                $hold ??= $step->moment->unixS >= $from ? $step->planned?->hold : null;
+            foreach ($day->steps[(int) $stay->rush] as $step) {
+                $hold ??= $step->fromS >= $worked->fromS ? $step->planned?->hold : null;
             }
             $add(
                 'turn-'.$number,
                 $expected->name.', '.$expected->spot->name,
-                $from,
-                $day->quarterS($stay->until),
-                $hold === null ? '' : self::line($hold, $units),
+                $worked->fromS,
+                $worked->untilS,
+                trim($water->spot($at).' '.($hold === null ? '' : self::line($hold, $units))),
                 self::ALARM_MINUTES,
             );
-        }
-        $early = (int) $day->assumptions->value('outing.water');
-        foreach ($day->order->stays as $number => $stay) {
-            $before = $day->order->stays[$number - 1] ?? null;
-            $spot = $day->outing->expected[$stay->rush]->spot;
-            $from = $day->quarterS($stay->from);
-            $walkS = $before === null
-                ? 0.0
-                : 60 * $day->outing->walkMinutes($day->outing->expected[$before->rush]->spot, $spot, $day->assumptions);
-            if ($walkS > 0) {
-                $add("leave-{$number}", 'Leave for '.$spot->name, $from - $walkS, $from, '', self::ALARM_MINUTES);
-            }
-            foreach (self::within($day, $stay, $units) as $at => $what) {
-                $add("{$what[0]}-{$at}", $what[1], (float) $at, $at + 300.0, $what[2], 1);
-            }
-        }
-        foreach ($day->cutOff as $id => $stretches) {
-            foreach ($stretches as $number => [$from, $until]) {
-                $spot = $day->outing->place->spots[$id];
+            $rang = $worked->fromS;
+            $off = $at->beOffS($worked->fromS);
+            if ($off !== null) {
+                $off = Clocks::before($off);
                 $add(
-                    "water-{$id}-{$number}",
-                    'Water cuts off '.$spot->name,
-                    $from,
-                    $until,
-                    'By the waters you typed. The official table and local rules go before this.',
-                    max(1, $early),
+                    'off-'.$number,
+                    sprintf('Be off %s by %s', $expected->spot->name, $day->outing->day->clock($off)),
+                    $off,
+                    $off + 60 * $at->wayOff->minutes,
+                    'The walk to dry ground. '.$water->spot($at).' The official table and local rules go before this.',
+                    self::OFF_MINUTES,
+                    0,
                 );
             }
+            foreach (self::within($day, $stay, $units) as $moment => $what) {
+                // one alarm for changes that follow each other shortly
+                $rings = $moment - $rang >= 60 * self::APART_MINUTES;
+                $add("{$what[0]}-{$moment}", $what[1], (float) $moment, $moment + 300.0, $what[2], ...($rings ? [1] : []));
+                $rang = $rings ? (float) $moment : $rang;
+            }
         }
-        foreach ([SunEventKind::Rise->value => 'Sunrise', SunEventKind::Set->value => 'Sunset: light ends'] as $kind => $words) {
-            $at = $day->sun->first(SunEventKind::from($kind));
-            if ($at !== null && $at >= $day->outing->fromS && $at <= $day->outing->untilS) {
-                $add($kind, $words, $at, $at + 60, '', 30);
+        foreach ($day->walks($day->order) as $number => $walk) {
+            if ($walk->to !== null) {
+                $add("leave-{$number}", 'Leave for '.$walk->to->name, $walk->leavesS, $walk->arrivesS, '', self::ALARM_MINUTES);
+            }
+        }
+        foreach ($day->waters as $id => $at) {
+            foreach ($at->stretches as $number => $one) {
+                if ($one->state === SpotState::Shut && $one->stretch->apartS($day->outing->window->stretch()) <= 0) {
+                    $shut = Clocks::outward($one->stretch);
+                    $add(
+                        "water-{$id}-{$number}",
+                        'Water cuts off '.$at->spot->name,
+                        $shut->fromS,
+                        $shut->untilS,
+                        'By the waters you typed. The official table and local rules go before this.',
+                    );
+                }
+            }
+        }
+        $events = [
+            SunEventKind::Rise->value => 'Sunrise',
+            SunEventKind::Over->value => 'The sun comes over what stands around',
+            SunEventKind::Behind->value => 'The sun goes behind what stands around',
+            SunEventKind::Set->value => 'Sunset: light ends',
+        ];
+        foreach ($day->sky->events as $number => $event) {
+            if (isset($events[$event->kind->value])) {
+                $add("{$event->kind->value}-{$number}", $events[$event->kind->value], $event->unixS, $event->unixS + 60, '', 30);
             }
         }
 
@@ -113,13 +143,15 @@ final readonly class DayFiles
      *
      * @return array<int, array{string, string, string}> by moment: kind, summary, description
      */
-    private static function within(Day $day, Stay $stay, Units $units): array
+    private static function within(Day $day, Deed $stay, Units $units): array
     {
-        [$from, $until] = [$day->quarterS($stay->from), $day->quarterS($stay->until)];
-        $name = $day->outing->expected[$stay->rush]->name;
+        $worked = $day->worked($stay);
+        [$from, $until] = [$worked->fromS, $worked->untilS];
+        $rush = (int) $stay->rush;
+        $name = $day->outing->expected[$rush]->name;
         $best = null;
         $told = [];
-        foreach ($day->bands[$stay->rush] as $band) {
+        foreach ($day->bands[$rush] as $band) {
             foreach ($band->steps as $step) {
                 $isWithin = $step->moment->unixS >= $from && $step->moment->unixS < $until;
                 if ($isWithin && ($best === null || $step->share > $best->share + 0.005)) {
@@ -145,6 +177,8 @@ final readonly class DayFiles
                 "{$share} of 100 frames come out. ".($change[2] ?? ''),
             ];
         }
+
+        ksort($told);
 
         return $told;
     }

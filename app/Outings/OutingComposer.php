@@ -31,7 +31,7 @@ final readonly class OutingComposer
         }
 
         return $whole +
-            array_intersect_key($kept, array_flip(['waters', 'tide', 'walks']));
+            array_intersect_key($kept, array_flip(['waters', 'tide', 'waters_go_on', 'walks']));
     }
 
     /** @return array{place: array<mixed>, sky: list<array<string, mixed>>, ...} outing/1 of which nothing but light and weather is wanted: it expects no rushes */

@@ -84,6 +84,14 @@ final readonly class PlanCache
         return [JsonText::orNull($text), $fault];
     }
 
+    /** @return array{?JsonText, ?array<string, mixed>} the same of a rush and a kit as values */
+    public function planValues(Rush $rush, Kit $kit, User $user): array
+    {
+        [$text, , $fault] = $this->reckon(fn (): Plan => $this->plan($rush, $kit, $user), $user);
+
+        return [JsonText::orNull($text), $fault];
+    }
+
     /**
      * The plan of a kept rush, reckoned now.
      *

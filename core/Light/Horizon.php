@@ -48,6 +48,12 @@ final readonly class Horizon
         return $from * (1 - $share) + $to * $share;
     }
 
+    /** How much higher what is seen of the sun's middle stands than the line, in degrees. */
+    public function clearanceDeg(Sun $sun): float
+    {
+        return $sun->apparentDeg() - $this->altitudeDeg($sun->azimuthDeg);
+    }
+
     /** Whether it hides the sun: what is seen of its centre stands under the line, and not under the true horizon. */
     public function hides(Sun $sun): bool
     {

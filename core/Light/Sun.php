@@ -18,11 +18,6 @@ final readonly class Sun
     /** Where civil twilight begins and ends. */
     public const CIVIL_DEG = -6.0;
 
-    private const SECONDS_A_DAY = 86_400.0;
-
-    /** 2000 January 1, 12 h, as Unix time. */
-    private const J2000_S = 946_728_000.0;
-
     /**
      * @param  float  $altitudeDeg  of its centre above the true horizon, without the air's refraction
      * @param  float  $azimuthDeg  from true north, clockwise
@@ -80,6 +75,20 @@ final readonly class Sun
         return max(0.0, 1 / tan(deg2rad($apparentDeg + 7.31 / ($apparentDeg + 4.4))) / 60);
     }
 
+    /** Its apparent longitude in degrees. */
+    public static function longitudeDeg(float $unixS): float
+    {
+        $t = SkyTime::centuries($unixS);
+        $anomaly = deg2rad(357.52911 + $t * (35_999.05029 - 0.0001537 * $t));
+        $centre =
+            (1.914602 - $t * (0.004817 + 0.000014 * $t)) * sin($anomaly) +
+            (0.019993 - 0.000101 * $t) * sin(2 * $anomaly) +
+            0.000289 * sin(3 * $anomaly);
+        $longitude = 280.46646 + $t * (36_000.76983 + 0.0003032 * $t) + $centre;
+
+        return $longitude - 0.00569 + SkyTime::nutationDeg($t);
+    }
+
     /**
      * Its place among the stars and how far the sky has turned.
      *
@@ -87,46 +96,13 @@ final readonly class Sun
      */
     private static function place(float $unixS): array
     {
-        $universal = ($unixS - self::J2000_S) / self::SECONDS_A_DAY / 36_525;
-        $t = $universal + self::dynamicalLeadS($unixS) / self::SECONDS_A_DAY / 36_525;
-        $anomaly = deg2rad(357.52911 + $t * (35_999.05029 - 0.0001537 * $t));
-        $centre =
-            (1.914602 - $t * (0.004817 + 0.000014 * $t)) * sin($anomaly) +
-            (0.019993 - 0.000101 * $t) * sin(2 * $anomaly) +
-            0.000289 * sin(3 * $anomaly);
-        $longitude = 280.46646 + $t * (36_000.76983 + 0.0003032 * $t) + $centre;
-        $node = deg2rad(125.04 - 1934.136 * $t);
-        $nutation = -0.00478 * sin($node);
-        $apparent = deg2rad($longitude - 0.00569 + $nutation);
-        $obliquity = deg2rad(
-            23.4392911 - $t * (0.0130042 + $t * (1.64e-7 - 5.04e-7 * $t)) + 0.00256 * cos($node),
-        );
-        $days = ($unixS - self::J2000_S) / self::SECONDS_A_DAY;
-        $sidereal =
-            280.46061837 +
-            360.98564736629 * $days +
-            $universal ** 2 * (0.000387933 - $universal / 38_710_000) +
-            $nutation * cos($obliquity);
+        $apparent = deg2rad(self::longitudeDeg($unixS));
+        $obliquity = deg2rad(SkyTime::obliquityDeg($unixS));
 
         return [
             rad2deg(atan2(cos($obliquity) * sin($apparent), cos($apparent))),
             rad2deg(asin(sin($obliquity) * sin($apparent))),
-            $sidereal,
+            SkyTime::siderealDeg($unixS),
         ];
-    }
-
-    /** How far dynamical time runs ahead of universal time, in seconds. */
-    private static function dynamicalLeadS(float $unixS): float
-    {
-        $year = 2000 + ($unixS - self::J2000_S) / self::SECONDS_A_DAY / 365.25;
-        $t = $year - 2000;
-
-        return match (true) {
-            $year < 1986 => 45.45 + 1.067 * ($year - 1975) - ($year - 1975) ** 2 / 260 - ($year - 1975) ** 3 / 718,
-            $year < 2005 => 63.86 +
-                $t * (0.3345 + $t * (-0.060374 + $t * (0.0017275 + $t * (0.000651814 + 0.00002373599 * $t)))),
-            $year < 2050 => 62.92 + $t * (0.32217 + 0.005589 * $t),
-            default => -20 + 32 * (($year - 1820) / 100) ** 2 - 0.5628 * (2150 - $year),
-        };
     }
 }

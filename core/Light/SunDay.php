@@ -131,8 +131,12 @@ final readonly class SunDay
         return $found;
     }
 
-    /** @param  \Closure(float): float  $of  of opposite signs at the two ends */
-    private static function root(\Closure $of, float $fromS, float $toS): float
+    /**
+     * The moment something passes nought, to a twentieth of a second.
+     *
+     * @param  \Closure(float): float  $of  of opposite signs at the two ends
+     */
+    public static function root(\Closure $of, float $fromS, float $toS): float
     {
         $isUnder = $of($fromS) < 0;
         while ($toS - $fromS > 0.05) {

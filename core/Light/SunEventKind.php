@@ -24,4 +24,10 @@ enum SunEventKind: string
 
     /** It stands lowest. */
     case Lowest = 'lowest';
+
+    /** It comes over what stands around: its middle is seen above the horizon that was typed. */
+    case Over = 'over';
+
+    /** It goes behind that. */
+    case Behind = 'behind';
 }

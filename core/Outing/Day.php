@@ -6,7 +6,7 @@ namespace RushHold\Outing;
 
 use RushHold\Assumptions\Assumptions;
 use RushHold\Kit\Kit;
-use RushHold\Light\SunDay;
+use RushHold\Light\SkyDay;
 use RushHold\Optics\SharpnessStandard;
 use RushHold\Planning\Planner;
 
@@ -15,24 +15,29 @@ final readonly class Day
 {
     /**
      * @param  list<Moment>  $moments  of the open sky, one every five minutes
-     * @param  list<list<HoldStep>>  $steps  by expected rush
+     * @param  list<array<int, HoldStep>>  $steps  by expected rush, and by their number since the outing began
      * @param  list<list<HoldBand>>  $bands  by expected rush
-     * @param  list<float>  $gains  of each turn of the order
-     * @param  array<string, list<array{float, float}>>  $cutOff  by spot: from and until the water cuts it off
+     * @param  DayPlaces  $places  where one may be
+     * @param  list<?float>  $gains  what each deed of the order buys
+     * @param  array<string, SpotWater>  $waters  by spot: when one may stand there
+     * @param  Water  $water  with what it goes on by, where that was asked for
      * @param  array<string, list<array{float, float}>>  $blinding  by spot: from and until the sun stands where the lens points
      * @param  ?Kit  $longest  the kit that reaches farthest
      */
     private function __construct(
         public Outing $outing,
         public Assumptions $assumptions,
-        public SunDay $sun,
+        public SkyDay $sky,
         public array $moments,
         public array $steps,
         public array $bands,
+        public DayPlaces $places,
         public OrderOfDay $order,
         public array $gains,
         public ?OrderOfDay $second,
-        public array $cutOff,
+        public array $waters,
+        public Water $water,
+        public Ways $ways,
         public array $blinding,
         public ?Kit $longest,
     ) {}
@@ -43,8 +48,10 @@ final readonly class Day
         $conditions = $outing->conditions($assumptions);
         $holds = new HoldsOfDay($outing, $conditions, $planner, $assumptions);
         $steps = array_map($holds->of(...), $outing->expected);
+        $water = $outing->water->goneOn($assumptions->value('outing.water_lift'));
+        $ways = $outing->ways($assumptions);
+        $moments = $blinding = $waters = [];
         $spots = $outing->place->spots;
-        $moments = $blinding = $cutOff = [];
         $first = reset($spots);
         foreach (self::times($outing) as $at) {
             $moments[] = $conditions->at($at, $first);
@@ -54,33 +61,101 @@ final readonly class Day
                 $outing,
                 static fn (float $at): bool => $conditions->at($at, $spot)->side->isDangerous,
             );
-            $cutOff[$id] = $spot->cutOffM === null
-                ? []
-                : $outing->water->over($spot->cutOffM, $outing->fromS, $outing->untilS);
+            $waters[$id] = SpotWater::of($spot, $water, $ways->off($spot), $assumptions);
         }
-        $order = self::order($outing, $steps, $cutOff, $assumptions);
+        $places = DayPlaces::of($outing, $waters, $ways);
+        $order = new OrderSearch(self::graph($outing, $places, $steps, $assumptions));
         $best = $order->best();
 
         return new self(
             $outing,
             $assumptions,
-            SunDay::between($outing->place->position, $outing->day->begins(), $outing->day->next()->begins()),
+            SkyDay::around($outing->place->position, $outing->place->horizon, $outing->window->fromS, $outing->window->untilS),
             $moments,
             $steps,
             array_map(HoldBand::through(...), $steps),
+            $places,
             $best,
             $order->gains($best),
             $order->secondBest($best),
-            $cutOff,
+            $waters,
+            $water,
+            $ways,
             $blinding,
             self::longest($outing),
         );
     }
 
-    /** The moment a quarter of the order begins, in Unix seconds. */
-    public function quarterS(int $quarter): float
+    /** A moment of the order, in Unix seconds. */
+    public function momentS(int $moment): float
     {
-        return min($this->outing->untilS, $this->outing->fromS + $quarter * DayOrder::QUARTER_S);
+        return min($this->outing->window->untilS, $this->outing->window->fromS + $moment * HoldsOfDay::STEP_S);
+    }
+
+    /**
+     * From and until when a rush is worked in a deed: not beyond its own hours, which may begin and end between two moments.
+     */
+    public function worked(Deed $deed): Stretch
+    {
+        $steps = array_filter(
+            $this->steps[(int) $deed->rush],
+            static fn (int $number): bool => $number >= $deed->from && $number < $deed->until,
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return new Stretch(
+            min([INF, ...array_map(static fn (HoldStep $step): float => $step->fromS, $steps)]),
+            max([-INF, ...array_map(static fn (HoldStep $step): float => $step->untilS, $steps)]),
+        );
+    }
+
+    /**
+     * Every way of the order: between its places, and over ground that the water takes also on to its first and off its last, which may lie
+     * before and after the day.
+     *
+     * @return list<Walk> in order of time
+     */
+    public function walks(OrderOfDay $order): array
+    {
+        $walks = [];
+        $deeds = $order->deeds;
+        foreach ($deeds as $number => $deed) {
+            if ($number === 0 && ! $this->places->isDry($deed->place)) {
+                $walks[] = $this->onTo($deed->place, $this->momentS($deed->from));
+            }
+            if ($deed->to !== null) {
+                $minutes = (float) $this->places->minutes($deed->place, $deed->to);
+                $leaves = $this->momentS($deed->from);
+                $walks[] = new Walk($this->places->spot($deed->place), $this->places->spot($deed->to), $leaves, $leaves + 60 * $minutes);
+            }
+        }
+        $last = $deeds === [] ? null : $deeds[count($deeds) - 1];
+        if ($last !== null && ! $this->places->isDry($last->place)) {
+            $walks[] = $this->offFrom($last->place, $this->worked($last)->untilS);
+        }
+
+        return $walks;
+    }
+
+    private function onTo(int $place, float $arrivesS): Walk
+    {
+        $spot = $this->places->spots[$place];
+        $off = $this->waters[$spot->id]->wayOff;
+
+        return new Walk($this->ground($off), $spot, $arrivesS - 60 * $off->minutes, $arrivesS);
+    }
+
+    private function offFrom(int $place, float $leavesS): Walk
+    {
+        $spot = $this->places->spots[$place];
+        $off = $this->waters[$spot->id]->wayOff;
+
+        return new Walk($spot, $this->ground($off), $leavesS, $leavesS + 60 * $off->minutes);
+    }
+
+    private function ground(WayOff $off): ?Spot
+    {
+        return $off->spot === null ? null : $this->outing->place->spots[$off->spot];
     }
 
     /** How far the longest lens may shoot in a moment until shimmer alone is all that fine detail allows, in metres; null without a kit. */
@@ -95,35 +170,71 @@ final readonly class Day
     }
 
     /**
-     * The longest stretch of hours in which a rush's hold keeps its promise: it brings so much of its best.
+     * The longest stretch of hours in which a rush's hold keeps its promise: it brings so much of its best, and one may stand at its spot.
      *
-     * @return ?array{from: float, best: float, until: ?float} moments; until: null where it lasts as long as the rush; null of a rush that
-     * never comes out
+     * @return ?array{from: float, best: float, until: float, share: float, isOpen: bool} moments, the share at its best, and whether it
+     * lasts as long as the rush may happen; null of a rush that never comes out where one may stand
      */
     public function promise(int $rush): ?array
     {
         $steps = $this->steps[$rush];
-        $shares = array_map(static fn (HoldStep $step): float => $step->share, $steps);
+        $shares = array_map(fn (HoldStep $step): float => $this->maySee($rush, $step) ? $step->share : 0.0, $steps);
         $most = max([0.0, ...$shares]);
         if ($most <= 0) {
             return null;
         }
         $least = $this->assumptions->value('outing.keeps') * $most;
-        [$from, $length, $run] = [0, 0, 0];
-        foreach ($shares as $at => $share) {
-            $run = $share >= $least ? $run + 1 : 0;
-            if ($run > $length) {
-                [$from, $length] = [$at - $run + 1, $run];
-            }
+        [$run, $longest, $last] = [[], [], null];
+        foreach ($shares as $number => $share) {
+            $run = $share >= $least ? [...($last === $number - 1 ? $run : []), $number] : [];
+            $longest = count($run) > count($longest) ? $run : $longest;
+            $last = $number;
         }
-        $within = array_slice($shares, $from, $length);
-        $best = $from + (int) array_search(max([0.0, ...$within]), $within, true);
+        $within = array_intersect_key($shares, array_flip($longest));
+        $best = (int) array_search(max([0.0, ...$within]), $within, true);
+        $end = $longest[count($longest) - 1];
 
         return [
-            'from' => $steps[$from]->moment->unixS,
-            'best' => $steps[$best]->moment->unixS,
-            'until' => isset($steps[$from + $length]) ? $steps[$from + $length]->moment->unixS : null,
+            'from' => $steps[$longest[0]]->fromS,
+            'best' => $steps[$best]->fromS,
+            'until' => $steps[$end]->untilS,
+            'share' => $shares[$best],
+            'isOpen' => $end === array_key_last($steps),
         ];
+    }
+
+    /** Whether one may stand at the spot of a rush through a step of its hours. */
+    public function maySee(int $rush, HoldStep $step): bool
+    {
+        return $this->waters[$this->outing->expected[$rush]->spot->id]->standsFrom($step->fromS, $step->untilS);
+    }
+
+    /** What the wait of an order is for: of the rush that follows it, what stood against beginning it before. */
+    public function waitsFor(OrderOfDay $order, int $deed): WaitsFor
+    {
+        $wait = $order->deeds[$deed];
+        $rush = null;
+        for ($at = $deed; $rush === null && isset($order->deeds[$at]); $at++) {
+            $rush = $order->deeds[$at]->rush;
+        }
+        $steps = array_filter(
+            $rush === null ? [] : $this->steps[$rush],
+            static fn (HoldStep $step, int $number): bool => $number >= $wait->from && $number < $wait->until && $step->worth > 0,
+            ARRAY_FILTER_USE_BOTH,
+        );
+        foreach ($steps as $step) {
+            if (! $this->maySee((int) $rush, $step)) {
+                return WaitsFor::Water;
+            }
+        }
+
+        return $steps === [] && ! isset($this->steps[(int) $rush][$wait->until - 1]) ? WaitsFor::Hours : WaitsFor::Light;
+    }
+
+    /** @return list<Deed> the turns the order gives a rush */
+    public function turns(int $rush): array
+    {
+        return array_values(array_filter($this->order->stays(), static fn (Deed $stay): bool => $stay->rush === $rush));
     }
 
     /**
@@ -135,46 +246,38 @@ final readonly class Day
      */
     public function setFor(int $rush): ?array
     {
-        $hours = [];
-        foreach ($this->order->stays as $stay) {
-            if ($stay->rush === $rush) {
-                $hours[] = [$this->quarterS($stay->from), $this->quarterS($stay->until)];
-            }
-        }
+        $hours = array_map($this->worked(...), $this->turns($rush));
         $promise = $this->promise($rush);
         $hasTurn = $hours !== [];
         if (! $hasTurn && $promise !== null) {
-            $hours[] = [$promise['from'], $promise['until'] ?? $this->outing->untilS];
+            $hours[] = new Stretch($promise['from'], $promise['until']);
         }
         [$at, $most] = [null, 0.0];
         foreach ($this->bands[$rush] as $band) {
             $within = array_values(
                 array_filter(
                     $band->steps,
-                    static fn (HoldStep $step): bool => $step->planned !== null &&
-                        array_filter(
-                            $hours,
-                            static fn (array $one): bool => $step->moment->unixS >= $one[0] &&
-                                $step->moment->unixS < $one[1],
-                        ) !== [],
+                    fn (HoldStep $step): bool => $step->planned !== null &&
+                        $this->maySee($rush, $step) &&
+                        array_filter($hours, static fn (Stretch $one): bool => $one->sharedS($step->fromS, $step->untilS) > 0) !== [],
                 ),
             );
-            $brings = array_sum(array_map(static fn (HoldStep $step): float => $step->worth, $within));
-            if ($brings > $most) {
+            $brings = array_sum(array_map(static fn (HoldStep $step): float => $step->brings(), $within));
+            if ($brings > $most || ($at === null && $within !== [])) {
                 [$at, $most] = [$within[intdiv(count($within), 2)]->moment->unixS, $brings];
             }
         }
 
         return $at === null || $hours === []
             ? null
-            : ['at' => $at, 'from' => $hours[0][0], 'until' => $hours[count($hours) - 1][1], 'has_turn' => $hasTurn];
+            : ['at' => $at, 'from' => $hours[0]->fromS, 'until' => $hours[count($hours) - 1]->untilS, 'has_turn' => $hasTurn];
     }
 
     /** @return list<float> */
     private static function times(Outing $outing): array
     {
         $times = [];
-        for ($at = $outing->fromS; $at <= $outing->untilS; $at += HoldsOfDay::STEP_S) {
+        for ($at = $outing->window->fromS; $at <= $outing->window->untilS; $at += HoldsOfDay::STEP_S) {
             $times[] = $at;
         }
 
@@ -196,7 +299,7 @@ final readonly class Day
             if ($now && $since === null) {
                 $since = $at;
             } elseif (! $now && $since !== null) {
-                $runs[] = [$since, min($at, $outing->untilS)];
+                $runs[] = [$since, min($at, $outing->window->untilS)];
                 $since = null;
             }
         }
@@ -204,52 +307,66 @@ final readonly class Day
         return $runs;
     }
 
-    /**
-     * @param  list<list<HoldStep>>  $steps
-     * @param  array<string, list<array{float, float}>>  $cutOff
-     */
-    private static function order(Outing $outing, array $steps, array $cutOff, Assumptions $assumptions): DayOrder
+    /** @param  list<array<int, HoldStep>>  $steps */
+    private static function graph(Outing $outing, DayPlaces $places, array $steps, Assumptions $assumptions): DayGraph
     {
-        $quarters = (int) ceil(($outing->untilS - $outing->fromS) / DayOrder::QUARTER_S);
-        $early = $assumptions->value('outing.water') * 60;
-        $worth = $open = $walks = [];
-        foreach ($outing->expected as $rush => $expected) {
-            $itsWorth = $itsOpen = $itsWalks = [];
-            for ($quarter = 0; $quarter < $quarters; $quarter++) {
-                $from = $outing->fromS + $quarter * DayOrder::QUARTER_S;
-                $until = $from + DayOrder::QUARTER_S + $early;
-                $itsWorth[] = self::worth($steps[$rush], $from);
-                $itsOpen[] =
-                    array_filter(
-                        $cutOff[$expected->spot->id],
-                        static fn (array $one): bool => $one[0] < $until && $one[1] > $from,
-                    ) === [];
+        $window = $outing->window;
+        $count = (int) ceil(($window->untilS - $window->fromS) / HoldsOfDay::STEP_S - 1e-9);
+        $at = static fn (int $moment): float => min($window->untilS, $window->fromS + $moment * HoldsOfDay::STEP_S);
+        $dry = $stands = $mayBe = $arrives = $worth = [];
+        foreach (array_keys($places->spots) as $place) {
+            $dry[] = $places->isDry($place);
+            $stands[] = array_map(
+                static fn (int $step): bool => $places->mayStand($place, $at($step), $at($step + 1)),
+                $count > 0 ? range(0, $count - 1) : [],
+            );
+            $mayBe[] = array_map(static fn (int $moment): bool => $places->mayStand($place, $at($moment), $at($moment)), range(0, $count));
+            foreach (array_keys($places->spots) as $other) {
+                $minutes = $place === $other ? null : $places->minutes($place, $other);
+                if ($minutes !== null) {
+                    $arrives[$place][$other] = array_map(
+                        static fn (int $moment): ?int => self::arrives($places, $place, $other, $at, $moment, 60 * $minutes, $count),
+                        range(0, $count),
+                    );
+                }
             }
-            foreach ($outing->expected as $other) {
-                $walkS = 60 * $outing->walkMinutes($expected->spot, $other->spot, $assumptions);
-                $itsWalks[] = (int) ceil($walkS / DayOrder::QUARTER_S - 1e-9);
-            }
-            [$worth[], $open[], $walks[]] = [$itsWorth, $itsOpen, $itsWalks];
+        }
+        foreach (array_keys($outing->expected) as $rush) {
+            $worth[] = array_map(
+                static fn (int $number): float => isset($steps[$rush][$number]) ? $steps[$rush][$number]->brings() : 0.0,
+                $count > 0 ? range(0, $count - 1) : [],
+            );
         }
 
-        return new DayOrder($worth, $open, $walks, $quarters);
+        return new DayGraph(
+            $count,
+            $dry,
+            $stands,
+            $mayBe,
+            $arrives,
+            array_map(static fn (Expected $one): int => $places->number($one->spot), $outing->expected),
+            $worth,
+            min(1.0, (60 * $assumptions->value('outing.turn')) / HoldsOfDay::STEP_S),
+        );
     }
 
     /**
-     * What a quarter of an hour is worth to a rush.
+     * The moment one is at another place, having left at one: the next one after the walk; null where the water does not let one go, or
+     * stand there till then.
      *
-     * @param  list<HoldStep>  $steps
+     * @param  \Closure(int): float  $at
      */
-    private static function worth(array $steps, float $fromS): float
+    private static function arrives(DayPlaces $places, int $from, int $to, \Closure $at, int $moment, float $walkS, int $count): ?int
     {
-        $worth = 0.0;
-        foreach ($steps as $step) {
-            if ($step->moment->unixS >= $fromS && $step->moment->unixS < $fromS + DayOrder::QUARTER_S) {
-                $worth += ($step->worth * HoldsOfDay::STEP_S) / 3600;
-            }
-        }
+        $leaves = $at($moment);
+        $arrives = $moment + (int) ceil($walkS / HoldsOfDay::STEP_S - 1e-9);
 
-        return $worth;
+        return $arrives <= $count &&
+            $places->mayStand($from, $leaves, $leaves) &&
+            $places->isFree($from, $to, $leaves, $leaves + $walkS) &&
+            $places->mayStand($to, min($leaves + $walkS, $at($arrives)), $at($arrives))
+            ? $arrives
+            : null;
     }
 
     private static function longest(Outing $outing): ?Kit

@@ -13,8 +13,8 @@ use RushHold\Rush\Rush;
 final readonly class Expected
 {
     /**
-     * @param  float  $fromS  first moment it may happen, in Unix seconds
-     * @param  float  $untilS  last moment
+     * @param  string  $clocks  its hours as they were typed: 05:00–11:00
+     * @param  list<Stretch>  $hours  when it may happen, those that touch the hours somebody is out; none where all lie outside
      * @param  float  $perHour  chances an hour
      * @param  float  $importance  how much a sharp frame of it counts beside one of the others
      * @param  bool  $ownLight  whether it stands in light of its own, which the day does not change
@@ -25,16 +25,31 @@ final readonly class Expected
         public Rush $rush,
         public Kit $kit,
         public Spot $spot,
-        public float $fromS,
-        public float $untilS,
+        public string $clocks,
+        public array $hours,
         public float $perHour,
         public float $importance,
         public bool $ownLight,
     ) {}
 
-    public function mayHappenAt(float $unixS): bool
+    /** Seconds from one moment to another in which it may happen. */
+    public function mayHappenS(float $fromS, float $untilS): float
     {
-        return $unixS >= $this->fromS && $unixS <= $this->untilS;
+        return array_sum(
+            array_map(static fn (Stretch $hours): float => $hours->sharedS($fromS, $untilS), $this->hours),
+        );
+    }
+
+    /** The light it stands in at a moment, as an exposure value at ISO 100: its own, or that of the day, as far as a rush can say it. */
+    public function evAt(Moment $moment): float
+    {
+        return $this->ownLight ? $this->rush->ev100 : max(-6.0, min(20.0, $moment->ev100));
+    }
+
+    /** From which side that falls; null where it comes from none. */
+    public function lightFrom(Moment $moment): ?LightDirection
+    {
+        return $this->ownLight ? $this->rush->lightDirection : $moment->lightFrom();
     }
 
     /** The rush as it is at a moment: in its light, and through its air; what it says of its air itself goes before. */
@@ -46,7 +61,7 @@ final readonly class Expected
         $own = $this->rush->air;
 
         return $this->rush->with(
-            ev100: max(-6.0, min(20.0, $moment->ev100)),
+            ev100: $this->evAt($moment),
             lightDirection: $moment->lightFrom() ?? LightDirection::Front,
             air: Air::of(
                 $own->ground ?? $this->spot->ground ?? $place->ground,

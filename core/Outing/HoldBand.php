@@ -21,19 +21,21 @@ final readonly class HoldBand
     private function __construct(public array $steps, public array $changed, public array $entered) {}
 
     /**
-     * @param  list<HoldStep>  $steps  in order of time
+     * @param  array<int, HoldStep>  $steps  by their number, in order of time; a gap in it ends a band
      * @return list<self>
      */
     public static function through(array $steps): array
     {
         $bands = [];
         $run = [];
-        foreach ($steps as $step) {
-            if ($run !== [] && self::key($run[0]) !== self::key($step)) {
+        $last = null;
+        foreach ($steps as $number => $step) {
+            if ($run !== [] && ($number !== $last + 1 || self::key($run[0]) !== self::key($step))) {
                 $bands[] = $run;
                 $run = [];
             }
             $run[] = $step;
+            $last = $number;
         }
         if ($run !== []) {
             $bands[] = $run;
@@ -53,13 +55,13 @@ final readonly class HoldBand
 
     public function fromS(): float
     {
-        return $this->steps[0]->moment->unixS;
+        return $this->steps[0]->fromS;
     }
 
-    /** The end of its last five minutes. */
+    /** The end of what it may happen in of its last five minutes. */
     public function untilS(): float
     {
-        return $this->steps[count($this->steps) - 1]->moment->unixS + HoldsOfDay::STEP_S;
+        return $this->steps[count($this->steps) - 1]->untilS;
     }
 
     /** @return list<Concession> what has given way in it */

@@ -15,7 +15,7 @@ final class HoldsOfDay
     /** Between two moments that are looked at, in seconds. */
     public const STEP_S = 300.0;
 
-    /** @var array<string, ?PlannedHold> by what a plan can tell apart */
+    /** @var array<string, array{Moment, ?PlannedHold}> by what a plan can tell apart: the first such moment, and its plan */
     private array $planned = [];
 
     public function __construct(
@@ -25,17 +25,54 @@ final class HoldsOfDay
         private readonly Assumptions $assumptions,
     ) {}
 
-    /** @return list<HoldStep> in order of time, one every five minutes of the hours in which it may happen and the outing lasts */
+    /** @return array<int, HoldStep> by the number of its five minutes since the outing began: those in which it may happen while the outing lasts */
     public function of(Expected $expected): array
     {
         $steps = [];
-        for ($at = $this->outing->fromS; $at <= $this->outing->untilS; $at += self::STEP_S) {
-            if ($expected->mayHappenAt($at)) {
-                $steps[] = $this->step($expected, $this->conditions->at($at, $expected->spot));
-            }
+        foreach ($this->moments($expected) as $number => [$moment, $fromS, $untilS]) {
+            $steps[$number] = $this->step($expected, $moment, $fromS, $untilS);
         }
 
         return $steps;
+    }
+
+    /**
+     * The moment that is planned for where a rush is looked at in one: the first of its hours that a plan cannot tell from it, as the day
+     * has it; the moment itself where it is not expected then.
+     */
+    public function planFor(Expected $expected, float $unixS): Moment
+    {
+        $now = $this->conditions->at($unixS, $expected->spot);
+        $signature = $expected->signature($now);
+        foreach ($this->moments($expected) as [$moment]) {
+            if ($expected->signature($moment) === $signature) {
+                return $moment;
+            }
+        }
+
+        return $now;
+    }
+
+    /** @return \Generator<int, array{Moment, float, float}> by number: the moment its five minutes begin, from and until when it may happen in them */
+    private function moments(Expected $expected): \Generator
+    {
+        $window = $this->outing->window;
+        for ($number = 0, $at = $window->fromS; $at < $window->untilS; $number++, $at += self::STEP_S) {
+            $ends = min($at + self::STEP_S, $window->untilS);
+            $parts = [];
+            foreach ($expected->hours as $hours) {
+                if ($hours->sharedS($at, $ends) > 0) {
+                    $parts[] = [max($at, $hours->fromS), min($ends, $hours->untilS)];
+                }
+            }
+            if ($parts !== []) {
+                yield $number => [
+                    $this->conditions->at($at, $expected->spot),
+                    min(array_column($parts, 0)),
+                    max(array_column($parts, 1)),
+                ];
+            }
+        }
     }
 
     /**
@@ -60,19 +97,19 @@ final class HoldsOfDay
         return $odds->kept * ($asked + $this->assumptions->value('outing.softer') * ($odds->still - $asked)) * $lit;
     }
 
-    private function step(Expected $expected, Moment $moment): HoldStep
+    private function step(Expected $expected, Moment $moment, float $fromS, float $untilS): HoldStep
     {
         $key = $expected->id."\n".$expected->signature($moment);
-        if (! array_key_exists($key, $this->planned)) {
-            $this->planned[$key] = $this->plan($expected, $moment);
-        }
-        $planned = $this->planned[$key];
+        [$planFor, $planned] = $this->planned[$key] ??= [$moment, $this->plan($expected, $moment)];
         if ($planned === null) {
-            return new HoldStep($moment, null, 0.0, 0.0);
+            return new HoldStep($moment, $fromS, $untilS, $planFor, null, 0.0, 0.0);
         }
 
         return new HoldStep(
             $moment,
+            $fromS,
+            $untilS,
+            $planFor,
             $planned,
             $planned->share,
             $planned->share *

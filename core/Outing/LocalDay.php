@@ -65,9 +65,24 @@ final readonly class LocalDay
 
     public function next(): self
     {
-        $morrow = (new DateTimeImmutable($this->date, $this->zone))->modify('+1 day');
+        return $this->plus(1);
+    }
 
-        return new self($morrow->format('Y-m-d'), $this->zone);
+    /** So many days on, or back. */
+    public function plus(int $days): self
+    {
+        $other = (new DateTimeImmutable($this->date, $this->zone))->modify("{$days} day");
+
+        return new self($other->format('Y-m-d'), $this->zone);
+    }
+
+    /** How many days after this one a moment lies by the clocks of the place: 0 on it, 1 on the next, −1 on the one before. */
+    public function daysUntil(float $unixS): int
+    {
+        $there = DateTimeImmutable::createFromFormat('!Y-m-d', $this->moment($unixS)->format('Y-m-d'));
+        $here = DateTimeImmutable::createFromFormat('!Y-m-d', $this->date);
+
+        return $there === false || $here === false ? 0 : (int) $here->diff($there)->format('%r%a');
     }
 
     /** Its first moment. */
@@ -88,12 +103,10 @@ final readonly class LocalDay
         return $this->moment($unixS)->format('c');
     }
 
-    /** The hour of this day the clocks show; from 24 on of the next. */
+    /** The hour of this day the clocks show; from 24 on of the next, under 0 of the one before. */
     public function hour(float $unixS): int
     {
-        $moment = $this->moment($unixS);
-
-        return (int) $moment->format('G') + ($moment->format('Y-m-d') > $this->date ? 24 : 0);
+        return (int) $this->moment($unixS)->format('G') + 24 * $this->daysUntil($unixS);
     }
 
     private function moment(float $unixS): DateTimeImmutable

@@ -16,9 +16,8 @@ use RushHold\Rush\Rush;
 final readonly class Outing
 {
     /**
-     * @param  float  $fromS  when it begins, in Unix seconds
-     * @param  float  $untilS  when it ends, not more than a day later
-     * @param  array<string, float>  $walks  minutes between two spots, by "id id"
+     * @param  Window  $window  from when until when, not more than a day
+     * @param  array<string, float>  $walks  minutes between two spots that were typed, by "id id"
      * @param  list<Expected>  $expected
      * @param  list<array{float, float, Spot}>  $metered  moment, EV at ISO 100, spot
      */
@@ -26,8 +25,7 @@ final readonly class Outing
         public string $name,
         public Place $place,
         public LocalDay $day,
-        public float $fromS,
-        public float $untilS,
+        public Window $window,
         public SkyHours $sky,
         public Water $water,
         private array $walks,
@@ -45,14 +43,15 @@ final readonly class Outing
         $outing = Reader::of($document);
         $place = Place::read($outing->inside('place'));
         $day = LocalDay::of($outing->text('date'), $place->zone, 'date', 'place.zone');
-        $from = $day->at($outing->text('from'), 'from');
+        $window = Window::of($day, $outing->text('from'), $outing->text('until'));
         $rule = $outing->has('tide') ? $outing->choice('tide', TideRule::class) : TideRule::Cosine;
+        $goesOn = $outing->has('waters_go_on') && $outing->flag('waters_go_on');
         $spot = static fn (Reader $of, string $name): Spot => $place->spots[$of->text($name)] ??
             throw UnknownChoice::of($of->path($name), $of->text($name), array_keys($place->spots));
 
         $expected = $walks = $metered = [];
         foreach ($outing->objects('rushes') as $each) {
-            $one = self::expected($each, $spot($each, 'spot'), $day, $outing);
+            $one = self::expected($each, $spot($each, 'spot'), $window, $outing);
             if (isset($expected[$one->id])) {
                 throw TwoOfOneName::in($each->path('id'), $one->id);
             }
@@ -70,7 +69,7 @@ final readonly class Outing
         }
         foreach ($outing->has('metered') ? $outing->objects('metered') : [] as $reading) {
             $metered[] = [
-                $day->at($reading->text('at'), $reading->path('at')),
+                $window->at($reading->text('at'), $reading->path('at')),
                 Guard::between($reading->path('ev100'), $reading->number('ev100'), -6.0, 20.0, 'EV'),
                 $spot($reading, 'spot'),
             ];
@@ -80,10 +79,9 @@ final readonly class Outing
             $outing->text('name'),
             $place,
             $day,
-            $from,
-            $day->after($from, $outing->text('until')),
+            $window,
             SkyHours::read($outing->has('sky') ? $outing->objects('sky') : []),
-            $outing->has('waters') ? Water::read($outing->objects('waters'), $day, $rule) : Water::none(),
+            $outing->has('waters') ? Water::read($outing->objects('waters'), $window, $rule, $goesOn) : Water::none(),
             $walks,
             array_values($expected),
             $metered,
@@ -95,18 +93,14 @@ final readonly class Outing
         return new Conditions($this->place, $this->day, $this->sky, $this->metered, $assumptions);
     }
 
-    /** Minutes from one spot to another: as they were typed, or by the crow and your pace. */
-    public function walkMinutes(Spot $from, Spot $to, Assumptions $assumptions): float
+    /** How long one walks at the place of it. */
+    public function ways(Assumptions $assumptions): Ways
     {
-        return $from->id === $to->id
-            ? 0.0
-            : $this->walks["{$from->id} {$to->id}"] ??
-                    $from->position->distanceM($to->position) / $assumptions->value('outing.pace') / 60;
+        return new Ways($this->place, $this->walks, $assumptions);
     }
 
-    private static function expected(Reader $of, Spot $spot, LocalDay $day, Reader $outing): Expected
+    private static function expected(Reader $of, Spot $spot, Window $window, Reader $outing): Expected
     {
-        $from = $day->at($of->text('from'), $of->path('from'));
         $kit = $of->has('kit') ? $of->inside('kit') : $outing->inside('kit');
 
         return new Expected(
@@ -115,8 +109,8 @@ final readonly class Outing
             Rush::fromArray($of->inside('rush')->all()),
             Kit::fromArray($kit->all()),
             $spot,
-            $from,
-            $day->after($from, $of->text('until'), $of->path('until')),
+            $of->text('from').'–'.$of->text('until'),
+            $window->hours($of->text('from'), $of->text('until'), $of->path('')),
             Guard::between($of->path('per_hour'), $of->number('per_hour'), 0.0, 3600.0),
             Guard::between($of->path('importance'), $of->number('importance'), 0.0, 100.0),
             $of->has('own_light') && $of->flag('own_light'),

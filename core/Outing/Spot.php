@@ -18,6 +18,7 @@ final readonly class Spot
      * @param  ?Ground  $ground  what the line of sight runs over, where it is another than the place's
      * @param  ?float  $heightM  of the line of sight over it
      * @param  ?float  $cutOffM  height of water at which it is cut off
+     * @param  ?float  $wayOffMinutes  on foot from it to ground that stays dry
      * @param  ?float  $nearM  how near what one shoots from there usually comes
      * @param  ?float  $farM  how far away it usually stays
      */
@@ -30,6 +31,7 @@ final readonly class Spot
         public ?float $heightM,
         public Cover $cover,
         public ?float $cutOffM,
+        public ?float $wayOffMinutes,
         public ?float $nearM,
         public ?float $farM,
     ) {}
@@ -45,6 +47,7 @@ final readonly class Spot
             $spot->optional('height_m', 0.1, 500.0, 'm'),
             $spot->has('cover') ? $spot->choice('cover', Cover::class) : Cover::None,
             $spot->optional('cut_off_m', -20.0, 20.0, 'm'),
+            $spot->optional('way_off_minutes', 0.0, 600.0, 'min'),
             $spot->optional('near_m', 0.05, 100_000.0, 'm'),
             $spot->optional('far_m', 0.05, 100_000.0, 'm'),
         );

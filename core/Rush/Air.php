@@ -47,6 +47,22 @@ final readonly class Air
         return new self($this->ground, $sky, $sunDeg, $this->windMps, $this->heightM, $this->visibilityM);
     }
 
+    /** @return array<string, mixed> as a rush/1 has it: what somebody has said */
+    public function toArray(): array
+    {
+        return array_filter(
+            [
+                'ground' => $this->ground?->value,
+                'sky' => $this->sky?->value,
+                'sun_deg' => $this->sunDeg,
+                'wind_mps' => $this->windMps,
+                'height_m' => $this->heightM,
+                'visibility_m' => $this->visibilityM,
+            ],
+            static fn (mixed $value): bool => $value !== null,
+        );
+    }
+
     public static function read(Reader $air): self
     {
         return new self(

@@ -66,6 +66,7 @@ final readonly class CardController extends UndoableController
         'cautions',
         'kit',
         'hours',
+        'water',
     ];
 
     /** Ticks kept of one card; the oldest go. */

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\RushRecord;
 use App\Models\User;
+use App\Problems\Problem;
+use App\Problems\ProblemException;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
@@ -33,6 +35,16 @@ abstract readonly class Controller
                 throw UnknownChoice::of($field.'.'.$at, $id, ['the id of a rush of yours']);
             }
         }
+    }
+
+    /** @param  array<mixed>  $fault */
+    protected function refuse(array $fault): never
+    {
+        /** @var list<array{pointer: string, value: mixed, range: string, message: string}> $faults */
+        $faults = $fault['faults'] ?? [];
+        throw new ProblemException(
+            new Problem('bad-input', 422, 'There is no plan for this', $faults[0]['message'] ?? '', $faults),
+        );
     }
 
     /** When an answer was begun: of two, whichever was begun later knows more. */

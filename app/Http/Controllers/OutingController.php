@@ -15,6 +15,8 @@ use App\Outings\DayCache;
 use App\Outings\DayFiles;
 use App\Outings\OutingComposer;
 use App\Outings\PlaceReadings;
+use App\Outings\RushAtMoment;
+use App\Plans\PlanCache;
 use App\Undo\Creation;
 use App\Undo\History;
 use App\Undo\Undoable;
@@ -28,6 +30,7 @@ use Illuminate\Support\Str;
 use RushHold\Document\Reader;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Outing\LocalDay;
+use RushHold\Planning\Planner;
 
 /**
  * Days out: write, reckon, give to a calendar.
@@ -40,6 +43,8 @@ final readonly class OutingController extends UndoableController
         private DayCache $days,
         private OutingComposer $composer,
         private PlaceReadings $readings,
+        private PlanCache $plans,
+        private Planner $planner,
         private SchemaChecker $checker,
         private Quota $quota,
         History $history,
@@ -56,14 +61,15 @@ final readonly class OutingController extends UndoableController
         /** @var Collection<int, OutingRecord> $outings */
         $outings = $user
             ->outings()
-            ->with('place:id,name,deleted_at')
-            ->select(['id', 'place_id', 'name', 'day'])
+            ->with('place:id,name,document,deleted_at')
+            ->select(['id', 'place_id', 'name', 'day', 'document'])
             ->orderByDesc('day')
             ->orderByDesc('id')
             ->get();
 
         return new JsonResponse([
             'as_of' => $asOf,
+            'next' => $this->next($outings)?->id,
             'outings' => $outings
                 ->map(
                     static fn (OutingRecord $outing): array => [
@@ -121,6 +127,19 @@ final readonly class OutingController extends UndoableController
         ])->response();
     }
 
+    /** A rush of the day in the light and the air of one moment at its spot, and its plan: as the day has it. */
+    public function at(Request $request, OutingRecord $outing): JsonResponse
+    {
+        $user = $this->user($request);
+        $asked = Reader::of($request->query->all());
+        $found = RushAtMoment::of($outing, $user, $asked->text('rush'), $asked->text('at'), $this->composer, $this->planner);
+        [$plan, $fault] = $this->plans->planValues($found->rush, $found->kit, $user);
+
+        return $plan === null
+            ? $this->refuse((array) $fault)
+            : JsonText::object(['rush' => $found->document, 'plan' => $plan])->response();
+    }
+
     public function calendar(Request $request, OutingRecord $outing): Response
     {
         $user = $this->user($request);
@@ -157,6 +176,24 @@ final readonly class OutingController extends UndoableController
             ] + $this->history->undoState($record),
             $status,
         );
+    }
+
+    /**
+     * The one to open first: the next to come, or the last there was.
+     *
+     * @param  Collection<int, OutingRecord>  $outings  the latest day first
+     */
+    private function next(Collection $outings): ?OutingRecord
+    {
+        $next = $outings->first();
+        foreach ($outings as $outing) {
+            if ($outing->endsAt() < now()->getTimestamp()) {
+                break;
+            }
+            $next = $outing;
+        }
+
+        return $next;
     }
 
     /** @return array{name: string, place_id: string, day: string, document: \stdClass} */

@@ -22,7 +22,9 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use RushHold\Document\Reader;
+use RushHold\Light\Observer;
 use RushHold\Outing\Place;
+use RushHold\Outing\Spot;
 
 /**
  * Places to photograph at, and points of files to make them from.
@@ -91,6 +93,23 @@ final readonly class PlaceController extends UndoableController
     public function read(Request $request): JsonResponse
     {
         return new JsonResponse(PlaceFile::read(Body::of($request)->longText('text')));
+    }
+
+    /** Which way and how far it is from one point to another; nothing is kept. */
+    public function bearing(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        [$from, $to] = array_map(
+            static fn (string $name): Observer => Spot::position(Reader::of(Reader::plain($body->object($name)), $name)),
+            ['from', 'to'],
+        );
+        $distance = $from->distanceM($to);
+
+        return new JsonResponse([
+            // where one stands already lies in no direction
+            'bearing_deg' => $distance < 0.01 ? null : round($from->bearingDeg($to), 1),
+            'distance_m' => round($distance, 2),
+        ]);
     }
 
     public function gpx(Request $request): Response

@@ -9,7 +9,6 @@ use App\Models\RushRecord;
 use App\Plans\PlanCache;
 use App\Plans\Reckoning;
 use App\Problems\Problem;
-use App\Problems\ProblemException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RushHold\Assumptions\Assumptions;
@@ -170,15 +169,5 @@ final readonly class PlanController extends Controller
         } catch (Fault $fault) {
             $this->refuse(Problem::ofFaults([$fault])->toArray());
         }
-    }
-
-    /** @param  array<mixed>  $fault */
-    private function refuse(array $fault): never
-    {
-        /** @var list<array{pointer: string, value: mixed, range: string, message: string}> $faults */
-        $faults = $fault['faults'] ?? [];
-        throw new ProblemException(
-            new Problem('bad-input', 422, 'There is no plan for this', $faults[0]['message'] ?? '', $faults),
-        );
     }
 }

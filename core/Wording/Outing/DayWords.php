@@ -4,49 +4,31 @@ declare(strict_types=1);
 
 namespace RushHold\Wording\Outing;
 
-use RushHold\Light\SunEventKind;
 use RushHold\Outing\Day;
+use RushHold\Outing\HoldStep;
+use RushHold\Outing\Instead;
+use RushHold\Outing\LeftOut;
 use RushHold\Outing\Moment;
+use RushHold\Outing\Stretch;
 use RushHold\Wording\Units;
 
 /** What a day comes to, in sentences. */
 final readonly class DayWords
 {
-    public function __construct(private Day $day, private Units $units) {}
+    private Clocks $clocks;
 
-    /** @return list<string> the order of the day, shimmer, what is made up or left out */
-    public function all(): array
+    private WaterWords $water;
+
+    public function __construct(private Day $day, private Units $units)
     {
-        return array_values(
-            array_filter([$this->order(), $this->second(), $this->shimmer(), $this->made()], is_string(...)),
-        );
+        $this->clocks = new Clocks($day->outing->day);
+        $this->water = new WaterWords($day, $units);
     }
 
-    public function sun(): string
+    /** @return list<string> shimmer, what is made up or left out */
+    public function all(): array
     {
-        $sun = $this->day->sun;
-        if ($sun->neverSets()) {
-            return 'The sun does not set on this day.';
-        }
-        if ($sun->neverRises()) {
-            $dawn = $sun->first(SunEventKind::Dawn);
-
-            return $dawn === null
-                ? 'The sun does not rise on this day, and there is no twilight to work in.'
-                : sprintf('The sun does not rise on this day; there is twilight from %s.', $this->clock($dawn));
-        }
-        [$rise, $set] = [$sun->first(SunEventKind::Rise), $sun->first(SunEventKind::Set)];
-
-        return match (true) {
-            $rise !== null && $set !== null => sprintf(
-                'Sunrise %s, sunset %s.',
-                $this->clock($rise),
-                $this->clock($set),
-            ),
-            $rise !== null => sprintf('Sunrise %s; the sun does not set any more on this day.', $this->clock($rise)),
-            $set !== null => sprintf('Sunset %s; the sun did not rise on this day.', $this->clock($set)),
-            default => 'The sun neither rises nor sets on this day.',
-        };
+        return array_values(array_filter([$this->shimmer(), $this->made()], is_string(...)));
     }
 
     /** The hours in which a rush's hold keeps its promise, and what of its distance is not usual where it is expected. */
@@ -76,23 +58,99 @@ final readonly class DayWords
         $steps = $this->day->steps[$rush];
         $promise = $this->day->promise($rush);
         if ($steps === []) {
-            return 'Its hours lie outside of the outing.';
+            return sprintf(
+                'Its hours, %s, lie outside of yours, %s.',
+                $this->day->outing->expected[$rush]->clocks,
+                $this->clocks->range($this->day->outing->window->fromS, $this->day->outing->window->untilS),
+            );
         }
         if ($promise === null) {
-            return 'Nothing comes out at any hour of this day.';
+            return array_filter($steps, static fn (HoldStep $step): bool => $step->share > 0) === []
+                ? 'Nothing comes out at any hour of this day.'
+                : 'Nobody can stand there in any of its hours in which something comes out.';
         }
-        $isWhole = $promise['from'] <= $steps[0]->moment->unixS;
+        $isWhole = $promise['from'] <= $steps[array_key_first($steps)]->fromS;
 
         return match (true) {
-            $isWhole && $promise['until'] === null => 'Its hold keeps its promise all the while.',
-            $promise['until'] === null => sprintf('Its hold keeps its promise from %s on.', $this->clock($promise['from'])),
-            $isWhole => sprintf('Its hold keeps its promise until %s.', $this->clock($promise['until'])),
+            $isWhole && $promise['isOpen'] => 'Its hold keeps its promise all the while.',
+            $promise['isOpen'] => sprintf('Its hold keeps its promise from %s on.', $this->clocks->at($promise['from'])),
+            $isWhole => sprintf('Its hold keeps its promise until %s.', $this->clocks->at($promise['until'])),
             default => sprintf(
-                'Its hold keeps its promise from %s until %s.',
-                $this->clock($promise['from']),
-                $this->clock($promise['until']),
+                'Its hold keeps its promise from %s.',
+                $this->clocks->range($promise['from'], $promise['until']),
             ),
         };
+    }
+
+    /**
+     * Why a rush has no turn in the order of the day, or has it in other hours than those in which its hold keeps its promise; null where
+     * neither is so.
+     */
+    public function why(int $rush): ?string
+    {
+        $turns = array_map($this->day->worked(...), $this->day->turns($rush));
+        $instead = Instead::of($this->day, $rush);
+        if ($turns === []) {
+            return 'Not in the order: '.$this->instead($rush, $instead);
+        }
+
+        return $this->keepsPromise($rush, $turns) || $instead->other === $rush
+            ? null
+            : sprintf(
+                'It is worked %s, when fewer of its frames come out: %s',
+                implode(' and ', array_map(fn (Stretch $one): string => $this->clocks->range($one->fromS, $one->untilS), $turns)),
+                $this->instead($rush, $instead),
+            );
+    }
+
+    /**
+     * Whether some of its turns lie in hours in which about as many frames come out as in its best.
+     *
+     * @param  list<Stretch>  $turns
+     */
+    private function keepsPromise(int $rush, array $turns): bool
+    {
+        $least = $this->day->assumptions->value('outing.keeps') * ($this->day->promise($rush)['share'] ?? 0.0);
+        foreach ($this->day->steps[$rush] as $step) {
+            foreach ($turns as $one) {
+                if ($step->share >= $least && $one->sharedS($step->fromS, $step->untilS) > 0) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function instead(int $rush, Instead $instead): string
+    {
+        $spot = $this->day->outing->expected[$rush]->spot->name;
+
+        return match ($instead->why) {
+            LeftOut::Outside => 'its hours lie outside of yours.',
+            LeftOut::Nothing => 'nothing of it comes out.',
+            LeftOut::NoChances => 'it has no chances an hour, or counts for nothing.',
+            LeftOut::Shut => "the water cuts off {$spot} while something would come out.",
+            LeftOut::NotKnown => "nobody has said whether the water cuts off {$spot} while something would come out.",
+            LeftOut::TooShort => "{$spot} is free for too short a while to walk there and back, with time to spare for the water.",
+            LeftOut::Other => sprintf(
+                'at %s, when it would bring most, %s brings %s an hour and this %s.',
+                $this->clocks->at($instead->atS),
+                $this->day->outing->expected[(int) $instead->other]->name,
+                self::frames($instead->otherPerHour),
+                self::frames($instead->perHour),
+            ),
+            LeftOut::Elsewhere => sprintf(
+                'at %s it would bring most, %s an hour; going there and back would cost more of what is worked before and after.',
+                $this->clocks->at($instead->atS),
+                self::frames($instead->perHour),
+            ),
+        };
+    }
+
+    private static function frames(float $count): string
+    {
+        return $count < 1 ? sprintf('%.1f sharp frames', $count) : sprintf('%.0f sharp frames', $count);
     }
 
     /**
@@ -102,29 +160,30 @@ final readonly class DayWords
      */
     public function checks(int $rush): array
     {
-        $set = $this->day->setFor($rush);
-        if ($set === null) {
-            return [];
-        }
         $spot = $this->day->outing->expected[$rush]->spot;
+        $water = $this->day->waters[$spot->id];
+        $set = $this->day->setFor($rush);
         $checks = [];
-        foreach ($this->day->cutOff[$spot->id] as $number => [$from]) {
-            if ($from > $set['from']) {
-                $checks[] = [
-                    'id' => "water-{$spot->id}-{$number}",
-                    'message' => sprintf('Leave %s by %s', $spot->name, $this->leave($from)),
-                    'why' => sprintf(
-                        'Water cuts it off from %s, by the waters you typed. Read the official table and local rules: they go before this.',
-                        $this->clock($from),
-                    ),
-                ];
-            }
+        if ($water->isCutOff()) {
+            $off = $set === null ? null : $this->water->beOff($water, $set['from']);
+            $checks[] = [
+                'id' => "water-{$spot->id}",
+                'message' => match (true) {
+                    $off !== null => "Be off {$spot->name} by {$off}",
+                    $set === null => "Do not go to {$spot->name}: it is cut off, or nobody knows",
+                    default => "Look up the water at {$spot->name}",
+                },
+                'why' => $this->water->spot($water).' The official table and local rules go before this.',
+            ];
+        }
+        if ($set === null) {
+            return $checks;
         }
         foreach ($this->day->blinding[$spot->id] as $number => [$from, $until]) {
             if ($from < $set['until'] && $until > $set['from']) {
                 $checks[] = [
                     'id' => "sun-{$spot->id}-{$number}",
-                    'message' => sprintf('Keep the lens off the sun from %s to %s', $this->clock($from), $this->clock($until)),
+                    'message' => sprintf('Keep the lens off the sun from %s', $this->clocks->range($from, $until)),
                     'why' => sprintf('It stands where you point from %s; eyes and shutter burn.', $spot->name),
                 ];
             }
@@ -150,31 +209,14 @@ final readonly class DayWords
     public function cautions(): array
     {
         $spots = $this->day->outing->place->spots;
-        $told = [];
-        foreach ($this->day->cutOff as $id => $stretches) {
-            foreach ($stretches as [$from]) {
-                $told[] = sprintf(
-                    'Water cuts off %s from %s: leave by %s. By %s between the waters you typed; the official table and local rules go before this.',
-                    $spots[$id]->name,
-                    $this->clock($from),
-                    $this->leave($from),
-                    $this->day->outing->water->rule->words(),
-                );
-            }
-            if ($spots[$id]->cutOffM !== null && ! $this->day->outing->water->isKnown()) {
-                $told[] = sprintf(
-                    'Water may cut off %s, and no high and low waters are typed for this day: take them from the official table.',
-                    $spots[$id]->name,
-                );
-            }
-        }
+        $told = $this->water->cautions();
         foreach ($this->day->blinding as $id => $stretches) {
             foreach ($stretches as [$from, $until]) {
                 $told[] = sprintf(
                     'From %s the sun stands where you point between %s and %s: never look at it through a lens, and do not leave the camera aimed at it.',
                     $spots[$id]->name,
-                    $this->clock($from),
-                    $this->clock($until),
+                    $this->clocks->at($from),
+                    $this->clocks->at($until),
                 );
             }
         }
@@ -182,47 +224,47 @@ final readonly class DayWords
         return $told;
     }
 
-    /** When to leave what the water cuts off at a moment. */
-    private function leave(float $cutOffS): string
-    {
-        return $this->clock($cutOffS - 60 * $this->day->assumptions->value('outing.water'));
-    }
-
-    private function order(): ?string
+    /** What is worked one after the other. */
+    public function order(): string
     {
         $day = $this->day;
-        if ($day->order->stays === []) {
-            return $day->outing->expected === [] ? null : 'Nothing expected comes out in these hours.';
+        if ($day->order->deeds === []) {
+            return $day->outing->expected === []
+                ? 'Say which rushes you expect, and when.'
+                : 'Nothing expected can be worked in these hours; why stands with each rush.';
         }
         $told = [];
-        foreach ($day->order->stays as $stay) {
-            $expected = $day->outing->expected[$stay->rush];
+        foreach ($day->order->stays() as $stay) {
+            $expected = $day->outing->expected[(int) $stay->rush];
+            $worked = $day->worked($stay);
+            $off = $this->water->beOff($day->waters[$expected->spot->id], $worked->fromS);
             $told[] = sprintf(
-                '%s to %s %s from %s',
-                $this->clock($day->quarterS($stay->from)),
-                $this->clock($day->quarterS($stay->until)),
+                '%s %s from %s%s',
+                $this->clocks->range($worked->fromS, $worked->untilS),
                 $expected->name,
                 $expected->spot->name,
+                $off === null ? '' : " (be off by {$off})",
             );
         }
 
         return implode('; ', $told).'.';
     }
 
-    private function second(): ?string
+    /** What to do should what brings most not come; null where there is nothing else. */
+    public function second(): ?string
     {
         $second = $this->day->second;
         if ($second === null || $this->day->order->worth <= 0) {
             return null;
         }
-        $first = $second->stays[0];
+        $first = $this->day->outing->expected[(int) $second->stays()[0]->rush];
 
         return sprintf(
             'Should %s not come, the best day brings %d %% of this one and begins with %s from %s.',
             $this->day->outing->expected[(int) $this->day->order->bringsMost()]->name,
             (int) round((100 * $second->worth) / $this->day->order->worth),
-            $this->day->outing->expected[$first->rush]->name,
-            $this->day->outing->expected[$first->rush]->spot->name,
+            $first->name,
+            $first->spot->name,
         );
     }
 
@@ -240,7 +282,7 @@ final readonly class DayWords
             ? null
             : sprintf(
                 'Shimmer is worst at %s: not beyond %s for fine detail with the longest lens.',
-                $this->clock($worst[1]),
+                $this->clocks->at($worst[1]),
                 $this->units->length($worst[0], 2),
             );
     }
@@ -263,10 +305,5 @@ final readonly class DayWords
             ),
             default => null,
         };
-    }
-
-    private function clock(float $unixS): string
-    {
-        return $this->day->outing->day->clock($unixS);
     }
 }

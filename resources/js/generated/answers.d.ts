@@ -102,6 +102,7 @@ cautions: string[]
  */
 kit: string
 hours: CardHours
+water: CardWater
 /**
  * Name of the body.
  */
@@ -185,6 +186,13 @@ from: string
 words: string
 }[]
 } | null)
+/**
+ * What the water does where it is expected on a day out, in words without the name of the spot; null where it does nothing.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "cardWater".
+ */
+export type CardWater = (string | null)
 
 /**
  * What the API answers, one definition each; /api/openapi.json says which is whose.
@@ -2681,6 +2689,7 @@ cautions: string[]
  */
 changes: Change[]
 hours: CardHours
+water: CardWater
 /**
  * Where it is expected on that day.
  */
@@ -2945,6 +2954,32 @@ longitude_deg: number
 left_out: number
 }
 /**
+ * From one point to another.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "placeBearing".
+ */
+export interface PlaceBearing {
+/**
+ * From true north, clockwise; null where both are the same point.
+ */
+bearing_deg: (number | null)
+/**
+ * By the crow.
+ */
+distance_m: number
+}
+/**
+ * A rush of a day in one moment, as the day has it.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "outingAt".
+ */
+export interface OutingAt {
+rush: import("./rush").Rush
+plan: import("./plan").Plan
+}
+/**
  * Every outing, the latest day first.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -2955,6 +2990,10 @@ export interface OutingList {
  * When this was read.
  */
 as_of: string
+/**
+ * The one to open first: the next to come, or the last there was.
+ */
+next: (string | null)
 /**
  * Each.
  * 

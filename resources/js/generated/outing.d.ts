@@ -41,6 +41,10 @@ waters?: Water[]
  */
 tide?: ("cosine" | "twelfths")
 /**
+ * Whether the water is taken to go on as tides usually do before the first and after the last that is typed; absent, nothing is known there.
+ */
+waters_go_on?: boolean
+/**
  * Those whose minutes are known; others by the crow.
  * 
  * @maxItems 300
@@ -144,6 +148,10 @@ kind: ("high" | "low")
  * How high.
  */
 height_m: number
+/**
+ * How many days after the date of the outing; absent, the next time the clocks show it after the water before.
+ */
+day?: number
 }
 /**
  * A walk.
@@ -209,7 +217,7 @@ zone: string
  */
 sky_said: boolean
 /**
- * The sun from midnight to midnight.
+ * The sun while one is out.
  */
 sun: {
 /**
@@ -221,14 +229,14 @@ events: {
 /**
  * What.
  */
-kind: ("dawn" | "rise" | "transit" | "set" | "dusk" | "lowest")
+kind: ("dawn" | "rise" | "transit" | "set" | "dusk" | "lowest" | "over" | "behind")
 /**
  * A moment, ISO 8601 by the clocks of the place.
  */
 at: string
 }[]
 /**
- * Highest altitude of the day.
+ * Highest altitude in these hours.
  */
 highest_deg: number
 /**
@@ -236,9 +244,33 @@ highest_deg: number
  */
 lowest_deg: number
 /**
- * In words.
+ * Of sun and moon, in words.
  */
 says: string
+}
+/**
+ * The moon while one is out.
+ */
+moon: {
+/**
+ * Share that is lit.
+ */
+lit: number
+/**
+ * In order.
+ * 
+ * Items: One.
+ */
+events: {
+/**
+ * What.
+ */
+kind: ("rise" | "set")
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+at: string
+}[]
 }
 /**
  * One every five minutes.
@@ -294,6 +326,10 @@ reach_m: (number | null)
  * Height of the water; null where nothing is known.
  */
 water_m: (number | null)
+/**
+ * Whether that rests on a water that nobody has typed.
+ */
+water_reckoned: boolean
 }[]
 /**
  * As expected.
@@ -314,15 +350,30 @@ name: string
  */
 spot: string
 /**
+ * When it may happen, of what touches these hours; none where all its hours lie outside.
+ * 
+ * Items: A stretch.
+ */
+hours: {
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+}[]
+/**
  * Which moment its first step stands for; null when its hours lie outside.
  */
 first: (number | null)
 /**
  * One every five minutes.
  * 
- * Items: A step.
+ * Items: A step; null where it is not expected.
  */
-along: {
+along: ({
 /**
  * Share that comes out.
  */
@@ -339,7 +390,11 @@ light: ("front" | "side" | "back" | "even")
  * Sharp frames an hour, by how much they matter.
  */
 worth_per_hour: number
-}[]
+/**
+ * Whether one may stand at its spot then.
+ */
+stands: boolean
+} | null)[]
 /**
  * In order.
  * 
@@ -457,6 +512,10 @@ until: string
 has_turn: boolean
 } | null)
 /**
+ * What the water does to its spot, in words; null where it does nothing.
+ */
+water: (string | null)
+/**
  * What the day adds to what is looked at before going out.
  * 
  * Items: A check.
@@ -479,6 +538,119 @@ why: string
  * That in words.
  */
 says: string
+/**
+ * Why it is not in the order, or there in other hours than its best; null where neither is so.
+ */
+why: (string | null)
+}[]
+/**
+ * Every spot of the place, and what the water lets one do there.
+ * 
+ * Items: A spot.
+ */
+spots: {
+/**
+ * Which.
+ */
+spot: string
+/**
+ * What the water does to it, in words; null where it does nothing.
+ */
+says: (string | null)
+/**
+ * One after the other; none of a spot that no water cuts off.
+ * 
+ * Items: A stretch.
+ */
+states: {
+/**
+ * Whether the water is lower than what cuts it off, or nobody knows.
+ */
+state: ("open" | "shut" | "unknown")
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+}[]
+/**
+ * When one may stand there: time to spare for the water and for the way is left.
+ * 
+ * Items: A stretch.
+ */
+stands: {
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+}[]
+/**
+ * On foot to ground that stays dry.
+ */
+way_off_minutes: (number | null)
+/**
+ * How that is known.
+ */
+way_off_known: ("typed" | "reckoned" | "assumed" | null)
+}[]
+/**
+ * The waters with their days, in order.
+ * 
+ * Items: A high or low water.
+ */
+waters: {
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+at: string
+/**
+ * Which.
+ */
+kind: ("high" | "low")
+/**
+ * How high.
+ */
+height_m: number
+/**
+ * Whether nobody has typed it.
+ */
+reckoned: boolean
+}[]
+/**
+ * The moments of the readings, in the order they are typed.
+ * 
+ * Items: A moment, ISO 8601 by the clocks of the place.
+ */
+metered: string[]
+/**
+ * Between any two spots that rushes are expected at.
+ * 
+ * Items: A walk.
+ */
+walks: {
+/**
+ * A spot.
+ */
+from: string
+/**
+ * Another.
+ */
+to: string
+/**
+ * On foot.
+ */
+minutes: number
+/**
+ * Whether somebody has typed them.
+ */
+typed: boolean
 }[]
 /**
  * What to work one after the other.
@@ -519,10 +691,74 @@ worth: number
  */
 gain: (number | null)
 /**
- * The walk after it.
+ * Minutes on foot to the next; null after the last.
  */
 walk_minutes: (number | null)
+/**
+ * When one must be off its spot; null where no water ends it.
+ */
+be_off: (string | null)
+/**
+ * What the water does to its spot, in words.
+ */
+water: (string | null)
+/**
+ * The longest wait before the next; null without one.
+ */
+wait: ({
+/**
+ * How many times five minutes.
+ */
+steps: number
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+/**
+ * Where; null on dry ground that is no spot.
+ */
+spot: (string | null)
+/**
+ * For what.
+ */
+for: ("water" | "light" | "hours")
+/**
+ * Sharp frames more than a day without waiting brings, by how much they matter.
+ */
+gain: (number | null)
+} | null)
 }[]
+/**
+ * Every way on foot; over ground that the water takes also on to the first spot and off the last, which may lie before and after the day.
+ * 
+ * Items: A way.
+ */
+ways: {
+/**
+ * Null: ground that stays dry.
+ */
+from_spot: (string | null)
+/**
+ * Null: ground that stays dry.
+ */
+to_spot: (string | null)
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+leaves: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+arrives: string
+}[]
+/**
+ * In words.
+ */
+says: string
 }
 /**
  * The best day without the rush that brings most of the best one.
@@ -563,13 +799,77 @@ worth: number
  */
 gain: (number | null)
 /**
- * The walk after it.
+ * Minutes on foot to the next; null after the last.
  */
 walk_minutes: (number | null)
+/**
+ * When one must be off its spot; null where no water ends it.
+ */
+be_off: (string | null)
+/**
+ * What the water does to its spot, in words.
+ */
+water: (string | null)
+/**
+ * The longest wait before the next; null without one.
+ */
+wait: ({
+/**
+ * How many times five minutes.
+ */
+steps: number
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+from: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+until: string
+/**
+ * Where; null on dry ground that is no spot.
+ */
+spot: (string | null)
+/**
+ * For what.
+ */
+for: ("water" | "light" | "hours")
+/**
+ * Sharp frames more than a day without waiting brings, by how much they matter.
+ */
+gain: (number | null)
+} | null)
 }[]
+/**
+ * Every way on foot; over ground that the water takes also on to the first spot and off the last, which may lie before and after the day.
+ * 
+ * Items: A way.
+ */
+ways: {
+/**
+ * Null: ground that stays dry.
+ */
+from_spot: (string | null)
+/**
+ * Null: ground that stays dry.
+ */
+to_spot: (string | null)
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+leaves: string
+/**
+ * A moment, ISO 8601 by the clocks of the place.
+ */
+arrives: string
+}[]
+/**
+ * When it is for, in words.
+ */
+says: string
 } | null)
 /**
- * When water cuts a spot off.
+ * When the water is known to cut a spot off, in whole minutes; also half a day before and after.
  * 
  * Items: A stretch.
  */
@@ -654,6 +954,10 @@ waters: Water[]
  * How the water goes between them; absent, cosine.
  */
 tide?: ("cosine" | "twelfths")
+/**
+ * Whether the water is taken to go on as tides usually do before the first and after the last that is typed; absent, nothing is known there.
+ */
+waters_go_on?: boolean
 /**
  * Those whose minutes are known; others by the crow.
  * 

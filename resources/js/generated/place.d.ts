@@ -97,6 +97,10 @@ cover?: ("none" | "shade" | "canopy")
  */
 cut_off_m?: number
 /**
+ * Minutes on foot from it to ground that stays dry.
+ */
+way_off_minutes?: number
+/**
  * Usual nearest distance.
  */
 near_m?: number
@@ -145,6 +149,10 @@ cover?: ("none" | "shade" | "canopy")
  * Height of water at which it is cut off.
  */
 cut_off_m?: number
+/**
+ * Minutes on foot from it to ground that stays dry.
+ */
+way_off_minutes?: number
 /**
  * Usual nearest distance.
  */

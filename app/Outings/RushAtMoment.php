@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Outings;
+
+use App\Models\OutingRecord;
+use App\Models\RushRecord;
+use App\Models\User;
+use RushHold\Document\Reader;
+use RushHold\Faults\OutsideTheOuting;
+use RushHold\Faults\UnknownChoice;
+use RushHold\Kit\Kit;
+use RushHold\Outing\Expected;
+use RushHold\Outing\HoldsOfDay;
+use RushHold\Outing\Outing;
+use RushHold\Planning\Planner;
+use RushHold\Rush\Rush;
+
+/** One of the rushes of a day as it is in a moment: what the day has planned for it then. */
+final readonly class RushAtMoment
+{
+    private function __construct(public Rush $rush, public Kit $kit, public \stdClass $document) {}
+
+    /**
+     * @param  string  $id  by which the outing names the rush
+     * @param  string  $at  a moment of it, in ISO 8601
+     */
+    public static function of(
+        OutingRecord $outing,
+        User $user,
+        string $id,
+        string $at,
+        OutingComposer $composer,
+        Planner $planner,
+    ): self {
+        $day = Outing::fromArray(Reader::plain($composer->document($outing, $user)));
+        $expected = array_column($day->expected, null, 'id')[$id] ?? null;
+        if (! ($expected instanceof Expected)) {
+            throw UnknownChoice::of('rush', $id, array_column($day->expected, 'id'));
+        }
+        $unixS = strtotime($at);
+        $window = $day->window;
+        if ($unixS === false || ! $window->stretch()->holds($unixS)) {
+            throw OutsideTheOuting::at('at', $at, $day->day->iso($window->fromS), $day->day->iso($window->untilS));
+        }
+        $holds = new HoldsOfDay($day, $day->conditions($user->assumed()), $planner, $user->assumed());
+        $lit = $expected->at($holds->planFor($expected, (float) $unixS), $day->place);
+
+        return new self($lit, $expected->kit, self::written($outing, $user, $expected, $lit));
+    }
+
+    /** The rush as it is kept, in the light and the air of the moment. */
+    private static function written(OutingRecord $outing, User $user, Expected $expected, Rush $lit): \stdClass
+    {
+        $ids = array_column((array) ($outing->document->rushes ?? []), 'rush_id', 'id');
+        $document = clone RushRecord::query()->whereBelongsTo($user)->whereKey((string) $ids[$expected->id])->firstOrFail()->document;
+        if (! $expected->ownLight) {
+            $document->light = (object) ['ev100' => $lit->ev100, 'direction' => $lit->lightDirection->value];
+            $document->air = (object) $lit->air->toArray();
+        }
+
+        return $document;
+    }
+}
