@@ -79,10 +79,11 @@ final readonly class LocalDay
     /** How many days after this one a moment lies by the clocks of the place: 0 on it, 1 on the next, −1 on the one before. */
     public function daysUntil(float $unixS): int
     {
-        $there = DateTimeImmutable::createFromFormat('!Y-m-d', $this->moment($unixS)->format('Y-m-d'));
-        $here = DateTimeImmutable::createFromFormat('!Y-m-d', $this->date);
+        $date = $this->moment($unixS)->format('Y-m-d');
 
-        return $there === false || $here === false ? 0 : (int) $here->diff($there)->format('%r%a');
+        return $date === $this->date
+            ? 0
+            : (int) (new DateTimeImmutable($this->date))->diff(new DateTimeImmutable($date))->format('%r%a');
     }
 
     /** Its first moment. */
