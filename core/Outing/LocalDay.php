@@ -13,6 +13,9 @@ use RushHold\Faults\UnknownChoice;
 /** A day by the clocks of a place, which may change their hour in the middle of it. */
 final readonly class LocalDay
 {
+    /** So far clocks go back in the night they do, in seconds. */
+    private const BACK_S = [3600.0, 1800.0];
+
     private function __construct(public string $date, private DateTimeZone $zone) {}
 
     /**
@@ -46,13 +49,26 @@ final readonly class LocalDay
         }
 
         $at = (float) (new DateTimeImmutable("{$this->date} {$time}", $this->zone))->getTimestamp();
-        foreach ([3600.0, 1800.0] as $earlier) {
+        foreach (self::BACK_S as $earlier) {
             if ($this->clock($at - $earlier) === $time) {
                 return $at - $earlier;
             }
         }
 
         return $at;
+    }
+
+    /** When the clocks show a time for the second time, where they go back in between; null where it comes once. */
+    public function again(string $time, string $field = 'at'): ?float
+    {
+        $at = $this->at($time, $field);
+        foreach (self::BACK_S as $later) {
+            if ($this->clock($at + $later) === $time) {
+                return $at + $later;
+            }
+        }
+
+        return null;
     }
 
     /** The same, on the next day where it is not after another moment of this one. */

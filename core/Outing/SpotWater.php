@@ -36,8 +36,10 @@ final readonly class SpotWater
         $typed = 60 * $assumptions->value('outing.water');
         $reckoned = max($typed, 60 * $assumptions->value('outing.water_reckoned'));
         $stretches = $water->stretches($spot->cutOffM);
+        // a time that comes twice in a night is kept out of both times
+        $second = $water->second()?->stretches($spot->cutOffM) ?? [];
         $wet = [];
-        foreach ($stretches as $one) {
+        foreach ([...$stretches, ...$second] as $one) {
             if ($one->state !== SpotState::Open) {
                 $wet[] = $one->stretch->widened(
                     $one->fromReckoned ? $reckoned : $typed,
@@ -45,6 +47,7 @@ final readonly class SpotWater
                 );
             }
         }
+        usort($wet, static fn (Stretch $a, Stretch $b): int => $a->fromS <=> $b->fromS);
         $free = Stretch::between($wet);
         $offS = 60 * $wayOff->minutes;
         $stands = array_map(static fn (Stretch $one): Stretch => $one->widened(-$offS, -$offS), $free);

@@ -81,6 +81,14 @@ final readonly class Water
         return $best === null ? throw $fault ?? TurnsOutOfOrder::at('waters', '') : new self($best[1], $rule, $goesOn);
     }
 
+    /** The same with a water whose time comes twice in that night at the second of them; null where none does. */
+    public function second(): ?self
+    {
+        $turns = array_map(static fn (WaterTurn $turn): WaterTurn => $turn->later(), $this->turns);
+
+        return $turns == $this->turns ? null : new self($turns, $this->rule, $this->goesOn);
+    }
+
     /** Its height at a moment in metres; null where nothing is known. */
     public function heightM(float $unixS): ?float
     {
@@ -286,7 +294,7 @@ final readonly class Water
             if ($apartH > self::APART_MOST_H) {
                 throw WaterMissing::before($field, $time, $apartH, self::APART_MOST_H);
             }
-            $turns[] = new WaterTurn($at, $kind, $height);
+            $turns[] = new WaterTurn($at, $kind, $height, againS: $day->again($time, $field));
         }
 
         return $turns;

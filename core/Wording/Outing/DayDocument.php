@@ -314,7 +314,7 @@ final readonly class DayDocument
             'says' => (new WaterWords($this->day, $this->units))->spot($water),
             'states' => $states,
             'stands' => $stands,
-            'way_off_minutes' => $water->isCutOff() ? round($water->wayOff->minutes, 2) : null,
+            'way_off_minutes' => $water->isCutOff() ? round($water->wayOff->minutes, 4) : null,
             'way_off_known' => $water->isCutOff() ? $water->wayOff->known->value : null,
         ];
     }
@@ -360,7 +360,7 @@ final readonly class DayDocument
                 $told[] = [
                     'from' => $from->id,
                     'to' => $to->id,
-                    'minutes' => round($this->day->ways->minutes($from, $to), 2),
+                    'minutes' => round($this->day->ways->minutes($from, $to), 4),
                     'typed' => $this->day->ways->isTyped($from, $to),
                 ];
             }

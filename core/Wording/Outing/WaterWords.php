@@ -79,7 +79,7 @@ final readonly class WaterWords
             }
         }
 
-        return $told === [] ? [] : [...$told, $this->typed().' '.$this->rules()];
+        return $told === [] ? [] : [...$told, $this->typed().$this->twice().' '.$this->rules()];
     }
 
     /** @return list<SpotWater> those that water can cut off, of the spots that count on this day */
@@ -252,6 +252,21 @@ final readonly class WaterWords
                 $this->day->water->rule->words(),
             ),
         };
+    }
+
+    /** Of a water whose time comes twice in a night, as the clocks go back. */
+    private function twice(): string
+    {
+        foreach ($this->day->water->turns as $turn) {
+            if ($turn->againS !== null) {
+                return sprintf(
+                    ' The clocks go back that night and %s comes twice: both are kept out of.',
+                    $this->day->outing->day->clock($turn->atS),
+                );
+            }
+        }
+
+        return '';
     }
 
     private function rules(): string
