@@ -110,7 +110,9 @@ final readonly class CardComposer
         User $user,
         int &$searches,
     ): array {
-        $plan = $hour?->rush === null ? $this->plans->planOf($rush, $user) : $this->plans->planIn($rush, $hour->rush, $user);
+        $plan = $hour?->rush === null
+            ? $this->plans->planOf($rush, $user)
+            : $this->plans->planIn($rush, $hour->rush, $user);
         $kit = $rush->kit;
         $left = CameraStateRecord::query()->where('gear_id', $kit->body_id)->first();
         $state = $left === null ? CameraState::unknown() : CameraState::fromArray(Reader::plain($left->document));

@@ -26,7 +26,9 @@ final readonly class OutingsOfBursts
             ->whereIn('day', [$date, self::dayAfter($date, -1)])
             ->get();
         $night = $near->filter(
-            static fn (OutingRecord $outing): bool => $outing->day !== $date && $outing->lastsPastMidnight() && $time <= $outing->document->until,
+            static fn (OutingRecord $outing): bool => $outing->day !== $date &&
+                $outing->lastsPastMidnight() &&
+                $time <= $outing->document->until,
         );
         $day = $night->isEmpty() ? $near->where('day', $date) : $night;
         if ($day->count() < 2) {

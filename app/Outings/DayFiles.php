@@ -100,7 +100,14 @@ final readonly class DayFiles
             foreach (self::within($day, $stay, $units) as $moment => $what) {
                 // one alarm for changes that follow each other shortly
                 $rings = $moment - $rang >= 60 * self::APART_MINUTES;
-                $add("{$what[0]}-{$moment}", $what[1], (float) $moment, $moment + 300.0, $what[2], ...($rings ? [1] : []));
+                $add(
+                    "{$what[0]}-{$moment}",
+                    $what[1],
+                    (float) $moment,
+                    $moment + 300.0,
+                    $what[2],
+                    ...($rings ? [1] : []),
+                );
                 $rang = $rings ? (float) $moment : $rang;
             }
         }

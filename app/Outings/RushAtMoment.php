@@ -54,7 +54,11 @@ final readonly class RushAtMoment
     private static function written(OutingRecord $outing, User $user, Expected $expected, Rush $lit): \stdClass
     {
         $ids = array_column((array) ($outing->document->rushes ?? []), 'rush_id', 'id');
-        $document = clone RushRecord::query()->whereBelongsTo($user)->whereKey((string) $ids[$expected->id])->firstOrFail()->document;
+        $record = RushRecord::query()
+            ->whereBelongsTo($user)
+            ->whereKey((string) $ids[$expected->id])
+            ->firstOrFail();
+        $document = clone $record->document;
         if (! $expected->ownLight) {
             $document->light = (object) ['ev100' => $lit->ev100, 'direction' => $lit->lightDirection->value];
             $document->air = (object) $lit->air->toArray();

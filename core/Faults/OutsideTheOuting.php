@@ -15,6 +15,11 @@ final class OutsideTheOuting extends Fault
     {
         $range = "a moment from {$from} to {$until}";
 
-        return new self($field, $value, $range, sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range));
+        return new self(
+            $field,
+            $value,
+            $range,
+            sprintf('%s is %s; it must be %s.', $field, self::shown($value), $range),
+        );
     }
 }

@@ -64,13 +64,18 @@ final readonly class Day
             $waters[$id] = SpotWater::of($spot, $water, $ways->off($spot), $assumptions);
         }
         $places = DayPlaces::of($outing, $waters, $ways);
-        $order = new OrderSearch(self::graph($outing, $places, $steps, $assumptions));
+        $order = new OrderSearch(GraphOfDay::of($outing, $places, $steps, $assumptions));
         $best = $order->best();
 
         return new self(
             $outing,
             $assumptions,
-            SkyDay::around($outing->place->position, $outing->place->horizon, $outing->window->fromS, $outing->window->untilS),
+            SkyDay::around(
+                $outing->place->position,
+                $outing->place->horizon,
+                $outing->window->fromS,
+                $outing->window->untilS,
+            ),
             $moments,
             $steps,
             array_map(HoldBand::through(...), $steps),
@@ -126,7 +131,12 @@ final readonly class Day
             if ($deed->to !== null) {
                 $minutes = (float) $this->places->minutes($deed->place, $deed->to);
                 $leaves = $this->momentS($deed->from);
-                $walks[] = new Walk($this->places->spot($deed->place), $this->places->spot($deed->to), $leaves, $leaves + 60 * $minutes);
+                $walks[] = new Walk(
+                    $this->places->spot($deed->place),
+                    $this->places->spot($deed->to),
+                    $leaves,
+                    $leaves + 60 * $minutes,
+                );
             }
         }
         $last = $deeds === [] ? null : $deeds[count($deeds) - 1];
@@ -219,7 +229,9 @@ final readonly class Day
         }
         $steps = array_filter(
             $rush === null ? [] : $this->steps[$rush],
-            static fn (HoldStep $step, int $number): bool => $number >= $wait->from && $number < $wait->until && $step->worth > 0,
+            static fn (HoldStep $step, int $number): bool => $number >= $wait->from &&
+                $number < $wait->until &&
+                $step->worth > 0,
             ARRAY_FILTER_USE_BOTH,
         );
         foreach ($steps as $step) {
@@ -228,7 +240,9 @@ final readonly class Day
             }
         }
 
-        return $steps === [] && ! isset($this->steps[(int) $rush][$wait->until - 1]) ? WaitsFor::Hours : WaitsFor::Light;
+        return $steps === [] && ! isset($this->steps[(int) $rush][$wait->until - 1])
+            ? WaitsFor::Hours
+            : WaitsFor::Light;
     }
 
     /** @return list<Deed> the turns the order gives a rush */
@@ -259,7 +273,10 @@ final readonly class Day
                     $band->steps,
                     fn (HoldStep $step): bool => $step->planned !== null &&
                         $this->maySee($rush, $step) &&
-                        array_filter($hours, static fn (Stretch $one): bool => $one->sharedS($step->fromS, $step->untilS) > 0) !== [],
+                        array_filter(
+                            $hours,
+                            static fn (Stretch $one): bool => $one->sharedS($step->fromS, $step->untilS) > 0,
+                        ) !== [],
                 ),
             );
             $brings = array_sum(array_map(static fn (HoldStep $step): float => $step->brings(), $within));
@@ -305,68 +322,6 @@ final readonly class Day
         }
 
         return $runs;
-    }
-
-    /** @param  list<array<int, HoldStep>>  $steps */
-    private static function graph(Outing $outing, DayPlaces $places, array $steps, Assumptions $assumptions): DayGraph
-    {
-        $window = $outing->window;
-        $count = (int) ceil(($window->untilS - $window->fromS) / HoldsOfDay::STEP_S - 1e-9);
-        $at = static fn (int $moment): float => min($window->untilS, $window->fromS + $moment * HoldsOfDay::STEP_S);
-        $dry = $stands = $mayBe = $arrives = $worth = [];
-        foreach (array_keys($places->spots) as $place) {
-            $dry[] = $places->isDry($place);
-            $stands[] = array_map(
-                static fn (int $step): bool => $places->mayStand($place, $at($step), $at($step + 1)),
-                $count > 0 ? range(0, $count - 1) : [],
-            );
-            $mayBe[] = array_map(static fn (int $moment): bool => $places->mayStand($place, $at($moment), $at($moment)), range(0, $count));
-            foreach (array_keys($places->spots) as $other) {
-                $minutes = $place === $other ? null : $places->minutes($place, $other);
-                if ($minutes !== null) {
-                    $arrives[$place][$other] = array_map(
-                        static fn (int $moment): ?int => self::arrives($places, $place, $other, $at, $moment, 60 * $minutes, $count),
-                        range(0, $count),
-                    );
-                }
-            }
-        }
-        foreach (array_keys($outing->expected) as $rush) {
-            $worth[] = array_map(
-                static fn (int $number): float => isset($steps[$rush][$number]) ? $steps[$rush][$number]->brings() : 0.0,
-                $count > 0 ? range(0, $count - 1) : [],
-            );
-        }
-
-        return new DayGraph(
-            $count,
-            $dry,
-            $stands,
-            $mayBe,
-            $arrives,
-            array_map(static fn (Expected $one): int => $places->number($one->spot), $outing->expected),
-            $worth,
-            min(1.0, (60 * $assumptions->value('outing.turn')) / HoldsOfDay::STEP_S),
-        );
-    }
-
-    /**
-     * The moment one is at another place, having left at one: the next one after the walk; null where the water does not let one go, or
-     * stand there till then.
-     *
-     * @param  \Closure(int): float  $at
-     */
-    private static function arrives(DayPlaces $places, int $from, int $to, \Closure $at, int $moment, float $walkS, int $count): ?int
-    {
-        $leaves = $at($moment);
-        $arrives = $moment + (int) ceil($walkS / HoldsOfDay::STEP_S - 1e-9);
-
-        return $arrives <= $count &&
-            $places->mayStand($from, $leaves, $leaves) &&
-            $places->isFree($from, $to, $leaves, $leaves + $walkS) &&
-            $places->mayStand($to, min($leaves + $walkS, $at($arrives)), $at($arrives))
-            ? $arrives
-            : null;
     }
 
     private static function longest(Outing $outing): ?Kit

@@ -100,14 +100,18 @@ final readonly class DayPlaces
             $this->isAshore[$from], $this->isAshore[$to] => ($untilS - $fromS) / 60,
             default => $this->ways->wetMinutes($this->spots[$from], $this->spots[$to]),
         };
-        $leaves = $this->isDry($from) || $this->waters[$this->spots[$from]->id]->isFree($fromS, min($untilS, $fromS + $wet));
-        $comes = $this->isDry($to) || $this->waters[$this->spots[$to]->id]->isFree(max($fromS, $untilS - $wet), $untilS);
+        $leaves = $this->isDry($from) || $this->water($from)->isFree($fromS, min($untilS, $fromS + $wet));
 
-        return $leaves && $comes;
+        return $leaves && ($this->isDry($to) || $this->water($to)->isFree(max($fromS, $untilS - $wet), $untilS));
     }
 
     public function mayStand(int $place, float $fromS, float $untilS): bool
     {
-        return $this->isDry($place) || $this->waters[$this->spots[$place]->id]->standsFrom($fromS, $untilS);
+        return $this->isDry($place) || $this->water($place)->standsFrom($fromS, $untilS);
+    }
+
+    private function water(int $place): SpotWater
+    {
+        return $this->waters[$this->spots[$place]->id];
     }
 }

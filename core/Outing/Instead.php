@@ -42,7 +42,9 @@ final readonly class Instead
         if ($best === null) {
             $comesOut = array_filter($steps, static fn (HoldStep $step): bool => $step->worth > 0);
 
-            return $plain($comesOut === [] ? LeftOut::Nothing : self::water($day->waters[$expected->spot->id], $comesOut));
+            $water = $day->waters[$expected->spot->id];
+
+            return $plain($comesOut === [] ? LeftOut::Nothing : self::water($water, $comesOut));
         }
         $other = $day->order->at($number)?->rush;
         $instead = $other === null ? 0.0 : $day->steps[$other][$number]->worth ?? 0.0;

@@ -84,9 +84,17 @@ final readonly class Water
     /** The same with a water whose time comes twice in that night at the second of them; null where none does. */
     public function second(): ?self
     {
-        $turns = array_map(static fn (WaterTurn $turn): WaterTurn => $turn->later(), $this->turns);
+        foreach ($this->turns as $turn) {
+            if ($turn->againS !== null) {
+                return new self(
+                    array_map(static fn (WaterTurn $one): WaterTurn => $one->later(), $this->turns),
+                    $this->rule,
+                    $this->goesOn,
+                );
+            }
+        }
 
-        return $turns == $this->turns ? null : new self($turns, $this->rule, $this->goesOn);
+        return null;
     }
 
     /** Its height at a moment in metres; null where nothing is known. */
@@ -134,7 +142,12 @@ final readonly class Water
         }
         $heights = array_map(static fn (WaterTurn $one): float => $one->heightM, $typed);
         $higher = $lift * (max(...$heights) - min(...$heights));
-        $next = static fn (WaterTurn $of, float $laterS): WaterTurn => new WaterTurn($of->atS + $laterS, $of->kind, $of->heightM + $higher, true);
+        $next = static fn (WaterTurn $of, float $laterS): WaterTurn => new WaterTurn(
+            $of->atS + $laterS,
+            $of->kind,
+            $of->heightM + $higher,
+            true,
+        );
         $before = self::againS($typed[0], $typed[1]);
         $after = self::againS($typed[$last - 1], $typed[$last]);
 

@@ -47,9 +47,9 @@ final readonly class Ways
             }
             $known = $this->isTyped($spot, $other) ? WayKnown::Typed : WayKnown::Reckoned;
             $one = new WayOff($this->minutes($spot, $other), $other->id, $known);
-            $isTyped = $best?->known === WayKnown::Typed;
-            $goesBefore = $known === WayKnown::Typed && ! $isTyped;
-            if ($best === null || $goesBefore || ($isTyped === ($known === WayKnown::Typed) && $one->minutes < $best->minutes)) {
+            $isAlike = $best !== null && $best->known === $known;
+            $isNearer = $isAlike && $one->minutes < $best->minutes;
+            if ($best === null || $isNearer || (! $isAlike && $known === WayKnown::Typed)) {
                 $best = $one;
             }
         }

@@ -12,7 +12,10 @@ use RushHold\Light\Daylight;
 use RushHold\Light\Fog;
 use RushHold\Light\Horizon;
 use RushHold\Light\LightSide;
+use RushHold\Light\Moon;
+use RushHold\Light\MoonEvent;
 use RushHold\Light\Observer;
+use RushHold\Light\SkyDay;
 use RushHold\Light\Sun;
 use RushHold\Light\SunDay;
 use RushHold\Light\SunEventKind;
@@ -57,6 +60,59 @@ it('finds the sun where an independent ephemeris has it, at 500 places and momen
         }
     }
     expect(count($cases))->toBe(500)->and($events)->toBeGreaterThan(2000);
+});
+
+it('finds the moon where an independent ephemeris has it, how much of it is lit, and when it rises and sets', function () {
+    // latitude, longitude, moment, altitude, azimuth, share lit, rises and sets of the next day
+    $cases = json_decode((string) file_get_contents(__DIR__.'/cases/moon.json'), true);
+    $events = 0;
+    foreach ($cases as [$latitude, $longitude, $at, $altitude, $azimuth, $lit, $expected]) {
+        $observer = Observer::at($latitude, $longitude);
+        $moon = Moon::at($observer, $at);
+        $case = "{$latitude} {$longitude} {$at}";
+        expect(abs($moon->altitudeDeg - $altitude))
+            ->toBeLessThan(0.05, $case)
+            ->and(Angle::between($moon->azimuthDeg, $azimuth) * cos(deg2rad($altitude)))
+            ->toBeLessThan(0.05, $case)
+            ->and(abs($moon->lit - $lit))
+            ->toBeLessThan(0.002, $case);
+        $found = SkyDay::around($observer, Horizon::flat(), $at, $at + 86_400)->moon;
+        expect(array_map(static fn (MoonEvent $event): bool => $event->rises, $found))->toBe(array_column($expected, 0), $case);
+        foreach ($expected as $number => [, $when]) {
+            expect(abs($found[$number]->unixS - $when))->toBeLessThan(60.0, $case);
+            $events++;
+        }
+    }
+    expect(count($cases))->toBe(80)->and($events)->toBeGreaterThan(140);
+});
+
+it('knows when the sun comes over a ridge and goes behind it, and what it did before and does after the hours one is out', function () {
+    $valley = Observer::at(45.92, 6.87);
+    $ridge = Horizon::through([[60, 25], [150, 18], [210, 18], [300, 25]]);
+    [$from, $until] = [moment('2026-03-20T05:00Z'), moment('2026-03-20T19:00Z')];
+    $day = SkyDay::around($valley, $ridge, $from, $until);
+    [$over] = $day->of(SunEventKind::Over);
+    [$behind] = $day->of(SunEventKind::Behind);
+    [$rise] = $day->of(SunEventKind::Rise);
+    foreach ([$over, $behind] as $event) {
+        $sun = Sun::at($valley, $event->unixS);
+        expect($sun->apparentDeg())->toEqualWithDelta($ridge->altitudeDeg($sun->azimuthDeg), 0.01)->toBeGreaterThan(17.0);
+    }
+    expect($over->unixS - $rise->unixS)
+        ->toBeGreaterThan(1.5 * 3600)
+        ->and($ridge->hides(Sun::at($valley, $over->unixS - 120)))
+        ->toBeTrue()
+        ->and($ridge->hides(Sun::at($valley, $over->unixS + 120)))
+        ->toBeFalse()
+        ->and($ridge->hides(Sun::at($valley, $behind->unixS + 120)))
+        ->toBeTrue()
+        // over a flat horizon it rises, and nothing else
+        ->and(SkyDay::around($valley, Horizon::flat(), $from, $until)->of(SunEventKind::Over))
+        ->toBe([]);
+    $noon = SkyDay::around($valley, $ridge, moment('2026-03-20T10:00Z'), moment('2026-03-20T12:00Z'));
+    expect([$noon->before?->kind, $noon->after?->kind])->toBe([SunEventKind::Rise, SunEventKind::Set])
+        ->and($noon->of(SunEventKind::Over))
+        ->toBe([]);
 });
 
 it('knows days on which the sun does not set, or does not rise', function () {

@@ -160,7 +160,7 @@ it('finds the day that writing down every day finds, waits among them, on 300 sm
 });
 
 /** @return list<array{?int, ?int, int, int}> rush, where a walk leads, from, until */
-function told(OrderOfDay $day): array
+function deeds(OrderOfDay $day): array
 {
     return array_map(static fn (Deed $deed): array => [$deed->rush, $deed->to, $deed->from, $deed->until], $day->deeds);
 }
@@ -175,7 +175,7 @@ it('waits out the water on dry ground, and says what that buys', function () {
     $best = $search->best();
     expect($best->worth)
         ->toEqualWithDelta(15.0, 1e-9)
-        ->and(told($best))
+        ->and(deeds($best))
         ->toBe([[0, null, 0, 2], [null, 1, 2, 3], [null, null, 3, 4], [null, 0, 4, 5], [0, null, 5, 8]])
         ->and($search->gains($best)[2])
         ->toEqualWithDelta(9.0, 1e-6);
@@ -188,15 +188,15 @@ it('turns to another rush only where that brings more than turning costs, and be
     $open = static fn (array $worth, float $costs = 0.5): OrderOfDay => (new OrderSearch(
         new DayGraph(count($worth[0]), [true], [array_fill(0, count($worth[0]), true)], [array_fill(0, count($worth[0]) + 1, true)], [], array_fill(0, count($worth), 0), $worth, $costs),
     ))->best();
-    expect(told($open([[0.0, 0.0, 4.0, 4.0, 0.0, 0.0], [0.0, 4.0, 0.0, 4.0, 0.0, 0.0]])))
+    expect(deeds($open([[0.0, 0.0, 4.0, 4.0, 0.0, 0.0], [0.0, 4.0, 0.0, 4.0, 0.0, 0.0]])))
         ->toBe([[1, null, 1, 2], [0, null, 2, 4]])
         // a little more for one step is not worth the turn there and back
-        ->and(told($open([[4.0, 4.0, 4.0], [0.0, 4.5, 0.0]])))
+        ->and(deeds($open([[4.0, 4.0, 4.0], [0.0, 4.5, 0.0]])))
         ->toBe([[0, null, 0, 3]])
-        ->and(told($open([[4.0, 4.0, 4.0], [0.0, 4.5, 0.0]], 0.0)))
+        ->and(deeds($open([[4.0, 4.0, 4.0], [0.0, 4.5, 0.0]], 0.0)))
         ->toBe([[0, null, 0, 1], [1, null, 1, 2], [0, null, 2, 3]])
         // a step that brings nothing is waited through
-        ->and(told($open([[4.0, 0.0, 4.0]])))
+        ->and(deeds($open([[4.0, 0.0, 4.0]])))
         ->toBe([[0, null, 0, 1], [null, null, 1, 2], [0, null, 2, 3]])
         ->and($open([[0.0]])->deeds)
         ->toBe([])

@@ -46,7 +46,7 @@ function atTheBar(string $from, string $until, array $waters, array $own = [], a
 }
 
 /** @return list<string> what is worked: 06:25–08:30 bar */
-function worked(array $told): array
+function stood(array $told): array
 {
     return array_map(static fn (array $stay): string => substr($stay['from'], 11, 5).'–'.substr($stay['until'], 11, 5).' '.$stay['spot'], $told['order']['stays']);
 }
@@ -156,7 +156,7 @@ it('takes water that no typed waters cover for high, and says what to type', fun
     $day = atTheBar('05:00', '23:55', [turn(...LOW), turn(...HIGH)]);
     $told = DayDocument::of($day);
     // from low water on, with a quarter of an hour to spare and the way, until both are left before the cut
-    expect(worked($told))
+    expect(stood($told))
         ->toBe(['06:25–08:30 bar'])
         ->and($told['rushes'][0]['water'])
         ->toBe('Not known before 05:50, and so taken as cut off: type the high water before it; free from 05:50 to 09:02: be there from 06:22, be off by 08:31; cut off 09:02 to 12:00; not known after 12:00, and so taken as cut off: type the low water after it.')
@@ -194,7 +194,7 @@ it('looks beyond the day, and counts the walk off', function () {
     $told = DayDocument::of(atTheBar('06:00', '09:00', [turn(...LOW), turn(...HIGH)], $walk));
     expect($told['order']['stays'][0]['be_off'])
         ->toBe('2026-05-16T08:17:00+01:00')
-        ->and(worked($told))
+        ->and(stood($told))
         ->toBe(['06:35–08:15 bar'])
         ->and($told['rushes'][0]['water'])
         ->toBe('Free until 09:02, after your day: be there from 06:35, be off by 08:17.')
@@ -206,7 +206,7 @@ it('looks beyond the day, and counts the walk off', function () {
 
     // a walk of 75 minutes leaves next to nothing of three hours
     $far = DayDocument::of(atTheBar('05:00', '12:00', [turn(...LOW), turn(...HIGH)], ['walks' => [['from' => 'bar', 'to' => 'dyke', 'minutes' => 75]]]));
-    expect(worked($far))->toBe(['07:20–07:30 bar'])->and($far['order']['stays'][0]['be_off'])->toContain('T07:32');
+    expect(stood($far))->toBe(['07:20–07:30 bar'])->and($far['order']['stays'][0]['be_off'])->toContain('T07:32');
     $farther = DayDocument::of(atTheBar('05:00', '12:00', [turn(...LOW), turn(...HIGH)], ['walks' => [['from' => 'bar', 'to' => 'dyke', 'minutes' => 85]]]));
     expect($farther['order']['stays'])
         ->toBe([])
@@ -219,7 +219,7 @@ it('says that a spot is cut off when one begins, and when it is free, and goes t
     $told = DayDocument::of(atTheBar('10:00', '19:00', $waters, ['walks' => [['from' => 'bar', 'to' => 'dyke', 'minutes' => 75]]]));
     expect($told['rushes'][0]['water'])
         ->toStartWith('Cut off when you begin, free from 14:56 to 21:33, after your day: be there from 16:26, be off by 20:03.')
-        ->and(worked($told))
+        ->and(stood($told))
         ->toBe(['16:30–19:00 bar'])
         ->and($told['order']['ways'][0]['leaves'])
         ->toContain('T15:15')
@@ -233,7 +233,7 @@ it('waits for the water at both spots, and says what that buys', function () {
     $rush = static fn (string $id, string $spot, string $from, string $until): array => Outings::expected($id, Documents::rush(['name' => ucfirst($id)]), $spot, $from, $until, 10);
     $waters = [turn('00:10', 'high', 4.8), turn(...LOW), turn(...HIGH), turn('18:10', 'low', 0.4), turn('00:25', 'high', 5.0)];
     $both = DayDocument::of(Outings::day(['from' => '05:00', 'until' => '19:00', 'waters' => $waters, 'rushes' => [$rush('gull', 'bar', '06:00', '09:00'), $rush('tern', 'spit', '15:30', '19:00')]], $spots));
-    expect(worked($both))->toBe(['06:00–08:25 bar', '15:30–19:00 spit']);
+    expect(stood($both))->toBe(['06:00–08:25 bar', '15:30–19:00 spit']);
     $wait = $both['order']['stays'][0]['wait'];
     expect($wait['spot'])
         ->toBeNull()
@@ -244,7 +244,7 @@ it('waits for the water at both spots, and says what that buys', function () {
 
     // and at one spot with the tide in the middle of its hours
     $one = DayDocument::of(Outings::day(['from' => '06:00', 'until' => '19:00', 'waters' => $waters, 'rushes' => [$rush('gull', 'bar', '06:00', '19:00')]], $spots));
-    expect(worked($one))
+    expect(stood($one))
         ->toBe(['06:00–08:25 bar', '15:35–19:00 bar'])
         ->and($one['order']['stays'][0]['wait']['for'])
         ->toBe('water')
@@ -255,7 +255,7 @@ it('waits for the water at both spots, and says what that buys', function () {
 it('goes on beyond the last water only when asked, says so, and keeps wider margins', function () {
     $waters = [turn(...LOW), turn(...HIGH)];
     $told = DayDocument::of(atTheBar('05:00', '21:00', $waters, ['waters_go_on' => true]));
-    expect(worked($told))
+    expect(stood($told))
         ->toHaveCount(2)
         ->and($told['rushes'][0]['water'])
         ->toContain('(reckoned)')

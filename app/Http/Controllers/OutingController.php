@@ -132,7 +132,14 @@ final readonly class OutingController extends UndoableController
     {
         $user = $this->user($request);
         $asked = Reader::of($request->query->all());
-        $found = RushAtMoment::of($outing, $user, $asked->text('rush'), $asked->text('at'), $this->composer, $this->planner);
+        $found = RushAtMoment::of(
+            $outing,
+            $user,
+            $asked->text('rush'),
+            $asked->text('at'),
+            $this->composer,
+            $this->planner,
+        );
         [$plan, $fault] = $this->plans->planValues($found->rush, $found->kit, $user);
 
         return $plan === null

@@ -100,7 +100,9 @@ final readonly class PlaceController extends UndoableController
     {
         $body = Body::of($request);
         [$from, $to] = array_map(
-            static fn (string $name): Observer => Spot::position(Reader::of(Reader::plain($body->object($name)), $name)),
+            static fn (string $name): Observer => Spot::position(
+                Reader::of(Reader::plain($body->object($name)), $name),
+            ),
             ['from', 'to'],
         );
         $distance = $from->distanceM($to);

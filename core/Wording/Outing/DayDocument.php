@@ -376,7 +376,7 @@ final readonly class DayDocument
         $found = [];
         foreach ($this->day->waters as $id => $water) {
             foreach ($water->stretches as $one) {
-                if ($one->state === SpotState::Shut && $one->stretch->untilS > $window->fromS && $one->stretch->fromS < $window->untilS) {
+                if ($one->state === SpotState::Shut && $one->stretch->apartS($window) <= 0) {
                     $shut = Clocks::outward($one->stretch);
                     $found[$id][] = [$shut->fromS, $shut->untilS];
                 }

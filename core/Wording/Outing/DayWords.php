@@ -98,7 +98,10 @@ final readonly class DayWords
             ? null
             : sprintf(
                 'It is worked %s, when fewer of its frames come out: %s',
-                implode(' and ', array_map(fn (Stretch $one): string => $this->clocks->range($one->fromS, $one->untilS), $turns)),
+                implode(
+                    ' and ',
+                    array_map(fn (Stretch $one): string => $this->clocks->range($one->fromS, $one->untilS), $turns),
+                ),
                 $this->instead($rush, $instead),
             );
     }

@@ -8,6 +8,7 @@ use RushHold\Light\MoonEvent;
 use RushHold\Light\SunEvent;
 use RushHold\Light\SunEventKind;
 use RushHold\Outing\Day;
+use RushHold\Outing\Moment;
 
 /** What sun and moon do while somebody is out, in sentences. */
 final readonly class SkyWords
@@ -56,7 +57,8 @@ final readonly class SkyWords
 
     private function twilight(): string
     {
-        [$dawn, $dusk] = [$this->day->sky->of(SunEventKind::Dawn)[0] ?? null, $this->day->sky->of(SunEventKind::Dusk)[0] ?? null];
+        $sky = $this->day->sky;
+        [$dawn, $dusk] = [$sky->of(SunEventKind::Dawn)[0] ?? null, $sky->of(SunEventKind::Dusk)[0] ?? null];
 
         return match (true) {
             $dawn !== null && $dusk !== null && $dawn->unixS < $dusk->unixS => sprintf(
@@ -97,8 +99,8 @@ final readonly class SkyWords
     /** Of the moon only where some of the hours are dark. */
     private function moon(): string
     {
-        $isDark = array_filter($this->day->moments, static fn ($moment): bool => $moment->sun->altitudeDeg < 0.0) !== [];
-        if (! $isDark) {
+        $altitudes = array_map(static fn (Moment $one): float => $one->sun->altitudeDeg, $this->day->moments);
+        if (min([90.0, ...$altitudes]) >= 0) {
             return '';
         }
         $sky = $this->day->sky;

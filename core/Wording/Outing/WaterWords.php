@@ -39,7 +39,8 @@ final readonly class WaterWords
         $told = '';
         foreach ($water->stretches as $number => $one) {
             $isAfter = $one->stretch->fromS >= $window->untilS;
-            if ($one->stretch->untilS <= $window->fromS || ($isAfter && $one->stretch->fromS > $window->untilS + self::AHEAD_S)) {
+            $isFar = $one->stretch->fromS > $window->untilS + self::AHEAD_S;
+            if ($one->stretch->untilS <= $window->fromS || $isFar) {
                 continue;
             }
             // what comes after the day is told with the open while before it, but for when one that is cut off is free again
@@ -90,7 +91,8 @@ final readonly class WaterWords
         return array_values(
             array_filter(
                 $this->day->waters,
-                static fn (SpotWater $water): bool => $water->isCutOff() && ($used === [] || in_array($water->spot->id, $used, true)),
+                static fn (SpotWater $water): bool => $water->isCutOff() &&
+                    ($used === [] || in_array($water->spot->id, $used, true)),
             ),
         );
     }
@@ -145,8 +147,13 @@ final readonly class WaterWords
 
         return match (true) {
             $one->stretch->fromS <= $window->fromS && $isKnown => self::AT_BEGIN,
-            $one->stretch->fromS <= $window->fromS => self::AT_BEGIN.', and still at '.$this->clocks->at($shut->untilS).$mark,
-            $shut->untilS > $window->untilS && ! $isKnown => 'cut off from '.$this->clocks->at($shut->fromS).$this->mark($one->fromReckoned),
+            $one->stretch->fromS <= $window->fromS => self::AT_BEGIN.
+                ', and still at '.
+                $this->clocks->at($shut->untilS).
+                $mark,
+            $shut->untilS > $window->untilS && ! $isKnown => 'cut off from '.
+                $this->clocks->at($shut->fromS).
+                $this->mark($one->fromReckoned),
             default => 'cut off '.$this->clocks->range($shut->fromS, $shut->untilS).$mark,
         };
     }
