@@ -30,12 +30,14 @@ use RushHold\Kit\Finger;
 use RushHold\Kit\FocusAid;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Orientation;
+use RushHold\Light\LightSide;
 use RushHold\Motion\Act;
 use RushHold\Motion\Pattern;
 use RushHold\Motion\Skill;
 use RushHold\Motion\Support;
 use RushHold\Optics\SharpnessStandard;
 use RushHold\Optics\StopScale;
+use RushHold\Outing\HoldsOfDay;
 use RushHold\Planning\Choosers\PlaceChooser;
 use RushHold\Rehearsal\Focus\FocusTarget;
 use RushHold\Rehearsal\Verdict;
@@ -69,7 +71,6 @@ final class Vocabulary
         'obstacle.place',
         'air.calm',
         'air.height',
-        'outing.pace',
         'motion.travels',
         'rehearse.twig',
         'act.brake',
@@ -149,6 +150,8 @@ final class Vocabulary
             'entries' => ['Where the subject comes in.', self::of(Entry::cases())],
             'routes' => ['Whether the way it will take is known.', self::of(Route::cases())],
             'lightDirections' => ['Where the light comes from.', self::of(LightDirection::cases())],
+            'sunDangerDeg' => ['A sun nearer to where the lens points than this is a danger, in degrees.', LightSide::DANGER_DEG],
+            'dayStepMinutes' => ['From one moment of a day out to the next.', HoldsOfDay::STEP_S / 60],
             'grounds' => ['What a line of sight runs over.', self::of(Ground::cases())],
             'skies' => ['What stands between the sun and the ground.', self::of(Sky::cases())],
             'details' => ['Contrast of the target itself.', self::of(Detail::cases())],

@@ -20,7 +20,16 @@ use RushHold\Rush\Rush;
 /** One of the rushes of a day as it is in a moment: what the day has planned for it then. */
 final readonly class RushAtMoment
 {
-    private function __construct(public Rush $rush, public Kit $kit, public \stdClass $document) {}
+    /**
+     * @param  \stdClass  $document  the rush as rush/1
+     * @param  mixed  $lens  the lens of its kit, as kit/1 has it
+     */
+    private function __construct(
+        public Rush $rush,
+        public Kit $kit,
+        public \stdClass $document,
+        public mixed $lens,
+    ) {}
 
     /**
      * @param  string  $id  by which the outing names the rush
@@ -47,22 +56,27 @@ final readonly class RushAtMoment
         $holds = new HoldsOfDay($day, $day->conditions($user->assumed()), $planner, $user->assumed());
         $lit = $expected->at($holds->planFor($expected, (float) $unixS), $day->place);
 
-        return new self($lit, $expected->kit, self::written($outing, $user, $expected, $lit));
-    }
-
-    /** The rush as it is kept, in the light and the air of the moment. */
-    private static function written(OutingRecord $outing, User $user, Expected $expected, Rush $lit): \stdClass
-    {
         $ids = array_column((array) ($outing->document->rushes ?? []), 'rush_id', 'id');
         $record = RushRecord::query()
             ->whereBelongsTo($user)
-            ->whereKey((string) $ids[$expected->id])
+            ->whereKey((string) $ids[$id])
+            ->with(RushRecord::WITH_KIT)
             ->firstOrFail();
-        $document = clone $record->document;
-        if (! $expected->ownLight) {
-            $document->light = (object) ['ev100' => $lit->ev100, 'direction' => $lit->lightDirection->value];
-            $document->air = (object) $lit->air->toArray();
-        }
+
+        return new self(
+            $lit,
+            $expected->kit,
+            $expected->ownLight ? $record->document : self::lit($record->document, $lit),
+            $record->kit->document($record->focal_mm)['lens'] ?? null,
+        );
+    }
+
+    /** A rush as it is kept, in the light and the air of the moment. */
+    private static function lit(\stdClass $kept, Rush $lit): \stdClass
+    {
+        $document = clone $kept;
+        $document->light = (object) ['ev100' => $lit->ev100, 'direction' => $lit->lightDirection->value];
+        $document->air = (object) $lit->air->toArray();
 
         return $document;
     }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { bearingTo, readPosition, showPosition } from "../../resources/js/rooms/outing/position";
+import { readPosition, showPosition } from "../../resources/js/rooms/outing/position";
 
 const at = (latitude_deg: number, longitude_deg: number) => ({ latitude_deg, longitude_deg });
 
@@ -35,15 +35,6 @@ describe("a position", () => {
   ])("says what is amiss with %j", (text, says) =>
     expect((readPosition(text) as { fault: string }).fault).toContain(says),
   );
-
-  it("tells in which direction a second point lies", () => {
-    expect(bearingTo(at(53, -6), at(54, -6))).toBe(0);
-    expect(bearingTo(at(0, 10), at(0, 11))).toBe(90);
-    expect(bearingTo(at(53, -6), at(52, -6))).toBe(180);
-    expect(bearingTo(at(0, 179.9), at(0, -179.9))).toBe(90);
-    expect(bearingTo(at(53.301, -6.1), at(53.301, -6.2))).toBe(270);
-    expect(bearingTo(at(53, -6), at(53, -6))).toBeNull();
-  });
 
   it("is read again as it is shown, anywhere on earth", () => {
     for (let step = 0; step < 500; step++) {

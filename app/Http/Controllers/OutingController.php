@@ -144,7 +144,7 @@ final readonly class OutingController extends UndoableController
 
         return $plan === null
             ? $this->refuse((array) $fault)
-            : JsonText::object(['rush' => $found->document, 'plan' => $plan])->response();
+            : JsonText::object(['rush' => $found->document, 'lens' => $found->lens, 'plan' => $plan])->response();
     }
 
     public function calendar(Request $request, OutingRecord $outing): Response

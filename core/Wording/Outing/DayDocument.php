@@ -162,7 +162,7 @@ final readonly class DayDocument
         ];
     }
 
-    /** @return array{share: float, ev100: float, light: string, worth_per_hour: float, stands: bool} */
+    /** @return array{share: float, ev100: float, light: string, iso: ?int, worth_per_hour: float, stands: bool} */
     private function along(int $number, HoldStep $step): array
     {
         $expected = $this->day->outing->expected[$number];
@@ -171,6 +171,7 @@ final readonly class DayDocument
             'share' => round($step->share, 4),
             'ev100' => round($expected->evAt($step->moment), 3),
             'light' => $expected->lightFrom($step->moment)->value ?? 'even',
+            'iso' => $step->planned?->hold->iso,
             'worth_per_hour' => round($step->worth, 3),
             'stands' => $this->day->maySee($number, $step),
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Wording\Outing;
 
 use RushHold\Light\MoonEvent;
+use RushHold\Light\Sun;
 use RushHold\Light\SunEvent;
 use RushHold\Light\SunEventKind;
 use RushHold\Outing\Day;
@@ -13,6 +14,9 @@ use RushHold\Outing\Moment;
 /** What sun and moon do while somebody is out, in sentences. */
 final readonly class SkyWords
 {
+    /** Less of its disc than that gives no light to speak of. */
+    private const NEW_PERCENT = 4;
+
     private Clocks $clocks;
 
     public function __construct(private Day $day)
@@ -96,11 +100,11 @@ final readonly class SkyWords
         return $told === [] ? '' : 'The sun '.implode(', ', $told).'.';
     }
 
-    /** Of the moon only where some of the hours are dark. */
+    /** Of the moon only where some of the hours are darker than twilight. */
     private function moon(): string
     {
         $altitudes = array_map(static fn (Moment $one): float => $one->sun->altitudeDeg, $this->day->moments);
-        if (min([90.0, ...$altitudes]) >= 0) {
+        if (min([90.0, ...$altitudes]) >= Sun::CIVIL_DEG) {
             return '';
         }
         $sky = $this->day->sky;
@@ -112,6 +116,7 @@ final readonly class SkyWords
         $isUp = $sky->moonAtBegin->altitudeDeg > 0;
 
         return match (true) {
+            $lit < self::NEW_PERCENT => 'The moon is new and gives no light.',
             $told !== [] => sprintf('The moon, %d %% lit, %s.', $lit, implode(' and ', $told)),
             $isUp => sprintf('The moon, %d %% lit, is up all the while.', $lit),
             default => 'The moon is not up.',

@@ -2977,6 +2977,7 @@ distance_m: number
  */
 export interface OutingAt {
 rush: import("./rush").Rush
+lens: import("./kit").Lens
 plan: import("./plan").Plan
 }
 /**

@@ -394,6 +394,10 @@ worth_per_hour: number
  * Whether one may stand at its spot then.
  */
 stands: boolean
+/**
+ * Of its hold; null without one.
+ */
+iso: (number | null)
 } | null)[]
 /**
  * In order.

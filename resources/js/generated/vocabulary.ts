@@ -304,6 +304,12 @@ export const lightDirections = [
   {"value":"back","words":"behind it","note":""},
 ] as const;
 
+/** A sun nearer to where the lens points than this is a danger, in degrees. */
+export const sunDangerDeg = 12 as const;
+
+/** From one moment of a day out to the next. */
+export const dayStepMinutes = 5 as const;
+
 /** What a line of sight runs over. */
 export const grounds = [
   {"value":"water","words":"open water","note":""},
@@ -985,7 +991,6 @@ export const assumed = {
     "act.dive": 5,
     "motion.travels": 0.5,
     "rehearse.twig": 0.02,
-    "outing.pace": 1.1,
     "air.calm": 2,
     "air.height": 1.5
 } as const;

@@ -11,6 +11,7 @@ body { font: {{ $pt(6.6) }}/1.2 "Read", "Read Ext", "DejaVu Sans", "Everywhere";
 .page { page-break-after: always; }
 .last { page-break-after: auto; }
 h1 { font: normal {{ $pt(10.5) }}/1.15 "Serif", "Serif Ext", "DejaVu Sans", "Everywhere"; margin: 0; }
+.water { margin: 0 0 {{ $mm(1) }}; padding: {{ $mm(0.8) }} {{ $mm(1.2) }}; border: {{ $mm(0.4) }} solid #000; }
 .of { margin: 0 0 {{ $mm(1) }}; color: #333; }
 table { width: 100%; border-collapse: collapse; }
 td, th { text-align: left; vertical-align: top; padding: {{ $mm(0.5) }} {{ $mm(1) }} {{ $mm(0.5) }} 0; font-weight: normal; }
@@ -37,6 +38,9 @@ h2 { font-size: {{ $pt(7) }}; margin: {{ $mm(1.2) }} 0 0; }
     @if (isset($page['fault']))
         <p>{{ $page['fault'] }}</p>
     @else
+    @if ($page['water'] !== null)
+    <p class="water"><b>Water{{ $page['spot'] === null ? '' : ' at '.$text($page['spot']) }}:</b> {{ $text($page['water']) }} The official table and local rules go before this.</p>
+    @endif
     <p class="of">{{ $text($name) }} · {{ $text($page['body']['name']) }}, {{ $text($page['kit']) }}{{ $page['zooms'] ? ' at '.$page['focal'] : '' }}</p>
     @if ($page['hours'] !== null)
     <p class="of"><b>{{ $page['hours']['from'] }}–{{ $page['hours']['until'] }}</b> {{ $text($page['spot']) }} · set for {{ $page['hours']['at'] }}: EV {{ number_format($page['hours']['ev100'], 1) }}, {{ $page['hours']['light'] }}</p>

@@ -10,6 +10,11 @@ export function PageView({ page, spot, units }: { page: Page; spot?: string | nu
   const { distance } = page;
   return (
     <>
+      {(page.water ?? null) !== null && (
+        <p className="card-water">
+          <b>Water.</b> {page.water} <span className="note">The official table and local rules go before this.</span>
+        </p>
+      )}
       {page.about !== undefined && (
         <p className="card-about">
           For {withArticle(page.about.called)}, {show(page.about.length_m, "length", units)} long, at{" "}

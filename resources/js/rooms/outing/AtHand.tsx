@@ -1,15 +1,27 @@
 import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { request } from "../../api/client";
-import { kitsQuery } from "../../api/queries";
-import type { Plan, Rush, RushWhole, SubjectKind, Units } from "../../api/types";
+import type { SubjectKind, Units } from "../../api/types";
+import type { OutingAt } from "../../generated/answers";
 import { areaNames } from "../../hold/hold";
 import { Lane } from "../../lane/Lane";
 import { Pane } from "../../pane/Pane";
 import { useAccount } from "../../session/boot";
 import { figures, show, shutter } from "../../units/quantity";
 import { Compass } from "./Compass";
-import { alongAt, bandAt, clockAt, sides, towards, type Along, type Day, type Moment, type Place } from "./outing";
+import {
+  alongAt,
+  bandAt,
+  clockAt,
+  dayAt,
+  isWithin,
+  sides,
+  towards,
+  type Along,
+  type Day,
+  type Place,
+  type SpotWater,
+} from "./outing";
 
 type Props = {
   day: Day;
@@ -17,44 +29,54 @@ type Props = {
   at: number;
   restedAt: number;
   rush: Along | null;
-  rushId: string | null;
+  /** Whether that stands in light of its own. */
+  ownLight: boolean;
+  /** Of which outing it is, and by which changes of it and of its place. */
+  asked: [string, number, number];
   kinds: SubjectKind[];
 };
 
-/** Everything at the minute the hand stands at: the light, the hold of the rush that is picked, and its frame. */
-export function AtHand({ day, place, at, restedAt, rush, rushId, kinds }: Props) {
+/** Everything at the minute the hand stands at, as the day has it: the light, the hold of the rush that is picked, and its frame. */
+export function AtHand({ day, place, at, restedAt, rush, ownLight, asked, kinds }: Props) {
   const { user } = useAccount();
   const { units } = user.settings;
   const now = day.moments[at]!;
   const spot = place.spots.find((one) => one.id === rush?.spot) ?? place.spots[0]!;
+  const water = day.spots.find((one) => one.spot === spot.id) ?? null;
+  const state = water?.states.find((one) => isWithin(now.at, one))?.state ?? null;
   const step = rush === null ? null : alongAt(rush, at);
   const band = rush === null ? null : bandAt(day, rush, at);
   const hold = band?.hold ?? null;
-  const light = rush === null ? null : alongAt(rush, restedAt);
-  const rested = light === null ? null : { moment: day.moments[restedAt]!, light };
-  const blinding = day.blinding.find(
-    (one) =>
-      one.spot === spot.id && Date.parse(one.from) <= Date.parse(now.at) && Date.parse(one.until) > Date.parse(now.at),
-  );
+  const isPlanned = rush !== null && alongAt(rush, restedAt) !== null && bandAt(day, rush, restedAt)?.hold != null;
+  const blinding = day.blinding.find((one) => one.spot === spot.id && isWithin(now.at, one));
   const isUp = now.apparent_deg > 0;
   return (
     <div className="at-hand">
       <section className="at-light" aria-label="Light at this minute">
-        <p className="at-clock">{clockAt(now.at)}</p>
+        <p className="at-clock">
+          {clockAt(now.at)}
+          {dayAt(now.at, day) !== "" && <span className="at-day">{dayAt(now.at, day)}</span>}
+        </p>
         <Compass bearing={spot.bearing_deg} sun={{ azimuth: now.azimuth_deg, isUp }} size={148} />
         <dl>
           <div>
             <dt>light</dt>
             <dd>
-              EV {(step?.ev100 ?? now.ev100).toFixed(1)}
-              {step !== null && <span className="note"> {sides[step.light]}</span>}
+              EV {signed(step?.ev100 ?? now.ev100)}
+              {step !== null && (
+                <span className="note">
+                  {" "}
+                  {ownLight ? "of its own, " : ""}
+                  {sides[step.light]}
+                </span>
+              )}
             </dd>
           </div>
           <div>
             <dt>sun</dt>
             <dd>
               {isUp
-                ? `${figures(now.apparent_deg, 2)}° in the ${towards(now.azimuth_deg)}${now.shaded ? ", behind the horizon line" : ""}`
+                ? `${figures(now.apparent_deg, 2)}° in the ${towards(now.azimuth_deg)}${now.shaded ? ", behind what stands around" : ""}`
                 : `${figures(-now.altitude_deg, 2)}° under the horizon`}
             </dd>
           </div>
@@ -70,10 +92,13 @@ export function AtHand({ day, place, at, restedAt, rush, rushId, kinds }: Props)
                 .join(", ") || "nobody has said"}
             </dd>
           </div>
-          {now.water_m !== null && (
+          {(now.water_m !== null || state !== null) && (
             <div>
               <dt>water</dt>
-              <dd>{show(now.water_m, "length", units, 2)}</dd>
+              <dd>
+                {now.water_m === null ? "not known" : show(now.water_m, "length", units, 2)}
+                {now.water_reckoned && <span className="note"> reckoned</span>}
+              </dd>
             </div>
           )}
         </dl>
@@ -84,6 +109,7 @@ export function AtHand({ day, place, at, restedAt, rush, rushId, kinds }: Props)
         )}
       </section>
       <section className="at-hold" aria-label="The hold at this minute" data-testid="at-hold">
+        {water !== null && water.says !== null && <AtWater water={water} name={spot.name} state={state} now={now.at} />}
         {rush === null ? (
           <p className="note">No rush is expected yet: add one below.</p>
         ) : step === null ? (
@@ -110,7 +136,7 @@ export function AtHand({ day, place, at, restedAt, rush, rushId, kinds }: Props)
               </p>
               <p>
                 <span className="setting-name">ISO</span>
-                <span className="setting-value">{isoAt(band!.iso_least, band!.iso_most)}</span>
+                <span className="setting-value">{step.iso}</span>
               </p>
             </div>
             <p className="at-line">
@@ -131,55 +157,72 @@ export function AtHand({ day, place, at, restedAt, rush, rushId, kinds }: Props)
           </>
         )}
       </section>
-      {rushId !== null && hold !== null && rested !== null && (
-        <Drawn moment={rested.moment} rushId={rushId} spot={spot} light={rested.light} kinds={kinds} units={units} />
+      {hold !== null && isPlanned && (
+        <Drawn asked={asked} at={day.moments[restedAt]!.at} rushId={rush!.id} kinds={kinds} units={units} />
       )}
     </div>
   );
 }
 
-const isoAt = (least: number, most: number): string => (least === most ? String(most) : `${least}–${most}`);
+/** An exposure value to a tenth, its sign as it is printed. */
+const signed = (ev100: number): string => ev100.toFixed(1).replace("-", "\u2212");
+
+const states = {
+  open: "open now, but not with time to spare for the water and the way",
+  shut: "cut off now",
+  unknown: "not known now, and so taken as cut off",
+} as const;
+
+type WaterProps = { water: SpotWater; name: string; state: keyof typeof states | null; now: string };
+
+/** What the water does to a spot: first what it is at this minute, then all of it. */
+function AtWater({ water, name, state, now }: WaterProps) {
+  const stands = water.stands.some((one) => isWithin(now, one));
+  return (
+    <p className="at-water">
+      <b className={stands ? undefined : "fail"}>
+        {name}: {stands || state === null ? "free now" : states[state]}.
+      </b>{" "}
+      {water.says}
+    </p>
+  );
+}
 
 type DrawnProps = {
-  moment: Moment;
+  asked: [string, number, number];
+  /** A moment of the day. */
+  at: string;
+  /** By which the outing names the rush. */
   rushId: string;
-  spot: Place["spots"][number];
-  light: Light;
   kinds: SubjectKind[];
   units: Units;
 };
 
-/** Lane and frame of the rush in the light of the minute in which the hand has come to rest. */
-function Drawn({ moment, rushId, spot, light, kinds, units }: DrawnProps) {
+/** Lane and frame of the rush as the day has it in the minute in which the hand has come to rest. */
+function Drawn({ asked, at, rushId, kinds, units }: DrawnProps) {
+  const [outing] = asked;
   const found = useQuery({
-    queryKey: ["rush", rushId, "outing"],
-    queryFn: () => request<RushWhole>("GET", `rushes/${rushId}`),
-    staleTime: 60_000,
-  });
-  const kits = useQuery(kitsQuery);
-  const kit = kits.data?.kits.find((one) => one.id === found.data?.kit_id);
-  const rush = found.data?.rush;
-  const lit = useMemo(
-    () => (rush === undefined ? null : litBy(rush, spot, moment, light)),
-    [rush, spot, moment, light],
-  );
-  const plan = useQuery({
-    queryKey: ["outing-plan", rushId, kit?.id, JSON.stringify(lit)],
-    queryFn: ({ signal }) => request<Plan>("POST", "plans", { rush: lit, kit: kit!.kit }, signal),
-    enabled: lit !== null && kit !== undefined,
+    queryKey: ["outing-at", ...asked, rushId, at],
+    queryFn: ({ signal }) =>
+      request<OutingAt>(
+        "GET",
+        `outings/${outing}/at?rush=${encodeURIComponent(rushId)}&at=${encodeURIComponent(at)}`,
+        undefined,
+        signal,
+      ),
     placeholderData: (old) => old,
-    staleTime: Infinity,
+    staleTime: 60_000,
   }).data;
-  const kind = kinds.find((one) => one.id === lit?.subject.kind);
+  const kind = kinds.find((one) => one.id === found?.rush.subject.kind);
   const drawn = useMemo(
     () =>
-      lit === null || kit === undefined || kind === undefined || plan === undefined ? null : (
+      found === undefined || kind === undefined ? null : (
         <>
-          <Lane rush={lit} kind={kind} closestM={kit.kit.lens.closest_m} plan={plan} units={units} />
-          <Pane plan={plan} rush={lit} kind={kind} lens={kit.kit.lens} focalMm={null} units={units} />
+          <Lane rush={found.rush} kind={kind} closestM={found.lens.closest_m} plan={found.plan} units={units} />
+          <Pane plan={found.plan} rush={found.rush} kind={kind} lens={found.lens} focalMm={null} units={units} />
         </>
       ),
-    [lit, kit, kind, plan, units],
+    [found, kind, units],
   );
   return (
     <div className="at-drawn" aria-hidden={drawn === null}>
@@ -187,20 +230,3 @@ function Drawn({ moment, rushId, spot, light, kinds, units }: DrawnProps) {
     </div>
   );
 }
-
-type Light = Along["along"][number];
-
-/** A rush in the light and air of a moment at a spot; what it says of its air itself goes before. */
-const litBy = (rush: Rush, spot: Place["spots"][number], now: Moment, light: Light): Rush => ({
-  ...rush,
-  light: { ev100: Math.max(-6, light.ev100), direction: light.light === "even" ? "front" : light.light },
-  air: {
-    ...(spot.ground === undefined ? {} : { ground: spot.ground }),
-    sky: now.sky,
-    sun_deg: now.altitude_deg,
-    ...(now.wind_mps === null ? {} : { wind_mps: now.wind_mps }),
-    ...(now.visibility_m === null ? {} : { visibility_m: now.visibility_m }),
-    ...(spot.height_m === undefined ? {} : { height_m: spot.height_m }),
-    ...rush.air,
-  },
-});

@@ -1,4 +1,5 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
+import { sunDangerDeg } from "../../generated/vocabulary";
 import { figures } from "../../units/quantity";
 import { towards } from "./outing";
 
@@ -37,7 +38,7 @@ export function Compass({ bearing, sun, size, onTurn }: Props) {
     event.preventDefault();
     onTurn((Math.round(bearing) + by + 360) % 360);
   };
-  const [left, right] = [at(bearing - 12, R), at(bearing + 12, R)];
+  const [left, right] = [at(bearing - sunDangerDeg, R), at(bearing + sunDangerDeg, R)];
   const [sunX, sunY] = sun === null ? [0, 0] : at(sun.azimuth, R - 4);
   const says = `towards ${figures(bearing)}°, ${towards(bearing)}`;
   const turned =

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } fro
 import type { Units } from "../../api/types";
 import { useWidth } from "../../ui/useWidth";
 import { figures } from "../../units/quantity";
-import { clockAt, gives, towards, type Day, type Place } from "./outing";
+import { gives, momentAt, towards, type Day, type Place } from "./outing";
 import { PX_A_STEP, scaleOf, type StripScale } from "./strip";
 import { StripPicture } from "./StripPicture";
 
@@ -48,7 +48,7 @@ export function DayStrip({ day, place, units, at, picked, onAt, onPick }: Props)
     if (narrow && slide !== null && Math.abs(slide.scrollLeft - at * PX_A_STEP) > PX_A_STEP)
       slide.scrollLeft = at * PX_A_STEP;
   }, [narrow, at]);
-  const says = `${clockAt(now.at)}, sun ${figures(now.apparent_deg, 2)}° ${now.apparent_deg > 0 ? "up" : "under the horizon"} in the ${towards(now.azimuth_deg)}, EV ${now.ev100.toFixed(1)}`;
+  const says = `${momentAt(now.at, day)}, sun ${figures(now.apparent_deg, 2)}° ${now.apparent_deg > 0 ? "up" : "under the horizon"} in the ${towards(now.azimuth_deg)}, EV ${now.ev100.toFixed(1)}`;
 
   return (
     <div ref={attach} className="strip-box">
@@ -129,7 +129,10 @@ export function DayStrip({ day, place, units, at, picked, onAt, onPick }: Props)
               <b>{gives[one]!.letter}</b> {gives[one]!.words}
             </span>
           ))}
-        <span>the deeper a band, the more frames come out; hatched: next to none</span>
+        <span>the deeper a band, the more frames come out; dotted: next to none</span>
+        {scale.waters.some((one) => one.spot !== null) && (
+          <span>waves: nobody can stand there; a question mark: nobody knows the water</span>
+        )}
       </p>
     </div>
   );

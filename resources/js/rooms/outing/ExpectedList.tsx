@@ -4,14 +4,24 @@ import { newGesture } from "../../autosave/gesture";
 import { useAccount } from "../../session/boot";
 import { Choice } from "../../ui/Choice";
 import { NumberField, TakeOut } from "../../ui/inputs";
-import { figure } from "../../session/figures";
-import { freeId, type Day, type Expected, type Kept, type Place, type Spot } from "./outing";
+import {
+  clockAt,
+  dayAt,
+  freeId,
+  type Along,
+  type Day,
+  type Expected,
+  type Kept,
+  type Place,
+  type Spot,
+} from "./outing";
 import { TimeInput } from "./TimeInput";
 
 type Props = {
   kept: Kept;
   place: Place;
-  rows: RushRow[];
+  /** Null while they are on their way. */
+  rows: RushRow[] | null;
   day: Day | null;
   onChange: (rushes: Expected[], gesture: string) => void;
   onWalks: (walks: Kept["walks"], gesture: string) => void;
@@ -31,19 +41,20 @@ export function ExpectedList({ kept, place, rows, day, onChange, onWalks }: Prop
       kept.rushes.map((one) => (one.id === id ? { ...one, ...change } : one)),
       newGesture(`${what}-${id}`),
     );
-  const left = rows.filter((row) => !kept.rushes.some((one) => one.rush_id === row.id));
+  const left = (rows ?? []).filter((row) => !kept.rushes.some((one) => one.rush_id === row.id));
   return (
     <section className="told" aria-label="Rushes expected">
       <h2>Rushes expected</h2>
       {kept.rushes.map((one) => {
-        const row = rows.find((each) => each.id === one.rush_id);
-        const name = row?.name ?? "a rush that was deleted";
+        const row = rows?.find((each) => each.id === one.rush_id);
+        const reckoned = day?.rushes.find((each) => each.id === one.id) ?? null;
+        const name = row?.name ?? reckoned?.name ?? (rows === null ? "a rush" : "a rush that was deleted");
         const isGone = !place.spots.some((spot) => spot.id === one.spot);
         return (
           <div key={one.id} className="expected">
             <p className="expected-name">
               {row === undefined ? <b>{name}</b> : <Link to={`/plan/${row.id}`}>{name}</Link>}{" "}
-              <span className="note">{day?.rushes.find((each) => each.id === one.id)?.says}</span>
+              {reckoned !== null && <Told day={day!} rush={reckoned} />}
             </p>
             <div className="expected-fields">
               <span>
@@ -67,7 +78,8 @@ export function ExpectedList({ kept, place, rows, day, onChange, onWalks }: Prop
                   label={`Last hour of ${name}`}
                   value={one.until}
                   onChange={(until) => put(one.id, { until }, "last")}
-                />
+                />{" "}
+                {reckoned !== null && <Hours day={day!} rush={reckoned} from={one.from} until={one.until} />}
               </span>
               <span>
                 <NumberField
@@ -145,8 +157,8 @@ export function ExpectedList({ kept, place, rows, day, onChange, onWalks }: Prop
           }}
         />
       )}
-      <Walks kept={kept} place={place} units={units} onWalks={onWalks} />
-      {rows.length === 0 && (
+      <Walks kept={kept} place={place} day={day} units={units} onWalks={onWalks} />
+      {rows?.length === 0 && (
         <p className="note">
           <Link to="/plan">Write a rush in Plan</Link> first: an outing is planned for what you expect.
         </p>
@@ -155,27 +167,48 @@ export function ExpectedList({ kept, place, rows, day, onChange, onWalks }: Prop
   );
 }
 
-/** Metres between two spots by the crow, near enough for a walk. */
-const crow = (a: Spot, b: Spot): number => {
-  const north = (b.latitude_deg - a.latitude_deg) * 111_195;
-  const east = (b.longitude_deg - a.longitude_deg) * 111_195 * Math.cos((a.latitude_deg * Math.PI) / 180);
-  return Math.hypot(north, east);
-};
+type RushProps = { day: Day; rush: Along };
 
-type WalksProps = Pick<Props, "kept" | "place" | "onWalks"> & { units: Units };
+/** What the water does at its spot, when its hold keeps its promise, and why it is not in the order: the water first. */
+function Told({ day, rush }: RushProps) {
+  const isLeftOut = !day.order.stays.some((one) => one.rush === rush.id);
+  return (
+    <>
+      {rush.water !== null && <span className={isLeftOut ? "water-told fail" : "water-told"}>Water: {rush.water}</span>}{" "}
+      <span className="note">
+        {rush.says} {rush.why}
+      </span>
+    </>
+  );
+}
+
+/** Of which day its hours are, where they lie past midnight; nothing while they are being typed. */
+function Hours({ day, rush, from, until }: RushProps & { from: string; until: string }) {
+  const [first] = rush.hours;
+  const isTyped = first !== undefined && clockAt(first.from) === from && clockAt(first.until) === until;
+  const [begins, ends] = isTyped ? [dayAt(first.from, day), dayAt(first.until, day)] : ["", ""];
+  return begins === "" && ends === "" ? null : (
+    <span className="next-day">
+      {begins === ends ? ends : begins === "" ? `the last ${ends}` : `the first ${begins}`}
+    </span>
+  );
+}
+
+type WalksProps = Pick<Props, "kept" | "place" | "day" | "onWalks"> & { units: Units };
 
 /** Minutes on foot between the spots that are in use; what nobody has typed is by the crow. */
-function Walks({ kept, place, units, onWalks }: WalksProps) {
+function Walks({ kept, place, day, units, onWalks }: WalksProps) {
   const used = place.spots.filter((spot) => kept.rushes.some((one) => one.spot === spot.id));
   const pairs = used.flatMap((a, at) => used.slice(at + 1).map((b) => [a, b] as const));
   if (pairs.length === 0) return null;
-  const isPair = (walk: Kept["walks"][number], a: Spot, b: Spot): boolean =>
+  const isPair = (walk: { from: string; to: string }, a: Spot, b: Spot): boolean =>
     (walk.from === a.id && walk.to === b.id) || (walk.from === b.id && walk.to === a.id);
   return (
     <details className="walks">
       <summary>On foot between spots</summary>
       {pairs.map(([a, b]) => {
         const typed = kept.walks.find((walk) => isPair(walk, a, b));
+        const reckoned = day?.walks.find((walk) => isPair(walk, a, b));
         const others = kept.walks.filter((walk) => !isPair(walk, a, b));
         return (
           <p key={`${a.id}${b.id}`} className="row-fields">
@@ -187,7 +220,7 @@ function Walks({ kept, place, units, onWalks }: WalksProps) {
               units={units}
               value={typed?.minutes ?? null}
               range={[0, 600]}
-              placeholder={String(Math.ceil(crow(a, b) / figure("outing.pace") / 60))}
+              placeholder={reckoned === undefined || reckoned.typed ? "" : String(Math.ceil(reckoned.minutes))}
               onChange={(minutes) =>
                 onWalks([...others, { from: a.id, to: b.id, minutes }], newGesture(`walk-${a.id}-${b.id}`))
               }

@@ -2,7 +2,7 @@ import { memo } from "react";
 import type { Units } from "../../api/types";
 import { areaNames } from "../../hold/hold";
 import { figures, show, shutter } from "../../units/quantity";
-import { clockAt, type Band, type Day } from "./outing";
+import { between, clockAt, momentAt, type Band, type Day } from "./outing";
 
 /** What lasts less is left to the screen. */
 const LEAST_MINUTES = 15;
@@ -14,15 +14,23 @@ export const HoldsOnPaper = memo(function HoldsOnPaper({ day, units }: { day: Da
   return (
     <table className="holds-paper" aria-hidden="true">
       <tbody>
-        {day.rushes.map((rush) =>
-          rush.bands
-            .filter((band) => band.hold !== null && band.share_most >= 0.02 && lasts(band) >= LEAST_MINUTES)
-            .map((band, at) => (
-              <tr key={`${rush.id}${band.from}`}>
-                <th scope="row">{at === 0 ? rush.name : ""}</th>
-                <td>
-                  {clockAt(band.from)}–{clockAt(band.until)}
+        {day.rushes.map((rush) => {
+          const bands = rush.bands.filter(
+            (band) => band.hold !== null && band.share_most >= 0.02 && lasts(band) >= LEAST_MINUTES,
+          );
+          return [
+            rush.water !== null && (
+              <tr key={`${rush.id}-water`}>
+                <th scope="row">{rush.name}</th>
+                <td colSpan={4}>
+                  <b>Water: {rush.water}</b>
                 </td>
+              </tr>
+            ),
+            ...bands.map((band, at) => (
+              <tr key={`${rush.id}${band.from}`}>
+                <th scope="row">{at === 0 && rush.water === null ? rush.name : ""}</th>
+                <td>{between(band, day)}</td>
                 <td>
                   {shutter(band.hold!.shutter_s)} f/{figures(band.hold!.f_number)} ISO {band.iso_least}
                   {band.iso_most > band.iso_least ? `–${band.iso_most}` : ""}
@@ -31,13 +39,14 @@ export const HoldsOnPaper = memo(function HoldsOnPaper({ day, units }: { day: Da
                 <td>{band.gave_way.map((one) => one.what).join("; ")}</td>
               </tr>
             )),
-        )}
+          ];
+        })}
         <tr>
           <th scope="row">Shimmer</th>
           <td colSpan={4}>
             {day.moments
               .filter((one) => clockAt(one.at).endsWith(":00") && one.reach_m !== null)
-              .map((one) => `${clockAt(one.at)} to ${show(one.reach_m!, "length", units, 2)}`)
+              .map((one) => `${momentAt(one.at, day)} to ${show(one.reach_m!, "length", units, 2)}`)
               .join(", ") || "sets no limit"}
           </td>
         </tr>

@@ -29,7 +29,6 @@ import type { SunStands } from "./Compass";
 import {
   OutingAutosave,
   PlaceAutosave,
-  clockAt,
   stepOf,
   type Day,
   type Kept,
@@ -123,7 +122,8 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
     placeholderData: (old) => old,
     staleTime: 0,
   });
-  const day = found.data?.day ?? null;
+  // a day that this device has kept from before there was water on it tells too little to be shown
+  const day = found.data?.day?.spots === undefined ? null : found.data.day;
   const fault = found.data?.fault ?? null;
   const [sun, setSun] = useState<SunStands | null>(null);
   const change = (next: Partial<Kept>, what: string): void =>
@@ -178,7 +178,8 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
           <span className="outing-when">
             on <DateInput label="Date" value={kept.date} onChange={(date) => change({ date }, "date")} /> from{" "}
             <TimeInput label="Begins" value={kept.from} onChange={(from) => change({ from }, "from")} /> to{" "}
-            <TimeInput label="Ends" value={kept.until} onChange={(until) => change({ until }, "until")} /> at{" "}
+            <TimeInput label="Ends" value={kept.until} onChange={(until) => change({ until }, "until")} />{" "}
+            {kept.until <= kept.from && <span className="next-day">next day</span>} at{" "}
             <Choice
               label="Place"
               value={draft.place_id}
@@ -209,7 +210,14 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
             {fault === null ? "Working out the day…" : "The day cannot be worked out until that is mended."}
           </p>
         ) : (
-          <DayShown day={day} place={place} units={units} kept={kept} onSun={setSun} />
+          <DayShown
+            day={day}
+            place={place}
+            units={units}
+            kept={kept}
+            asked={[server.id, record.server.revision, placeRecord.server.revision]}
+            onSun={setSun}
+          />
         )}
         <div className="columns outing-columns">
           <div>
@@ -217,7 +225,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
               onWalks={(walks, gesture) => outing.edit({ ...draft, outing: { ...kept, walks } }, gesture)}
               kept={kept}
               place={place}
-              rows={rushes.data?.rushes ?? []}
+              rows={rushes.data?.rushes ?? null}
               day={day}
               onChange={(next, gesture) => outing.edit({ ...draft, outing: { ...kept, rushes: next } }, gesture)}
             />
@@ -225,7 +233,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
               kept={kept}
               place={place}
               units={units}
-              evAt={(time) => evAt(day, time)}
+              day={day}
               onChange={(next, gesture) => outing.edit({ ...draft, outing: { ...kept, ...next } }, gesture)}
             />
           </div>
@@ -243,25 +251,28 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
         autosave={placeSave}
         sun={sun}
         units={units}
+        waters={day?.spots ?? []}
         learnt={found.data?.learnt ?? null}
       />
     </div>
   );
 }
 
-/** Light that is reckoned for a time of the day, within what a meter can say. */
-const evAt = (day: Day | null, time: string): number => {
-  const now = day?.moments.find((one) => clockAt(one.at) >= time) ?? day?.moments.at(-1);
-  return now === undefined ? 12 : Math.min(20, Math.max(-6, Math.round(now.ev100 * 10) / 10));
-};
-
 /** The hand may rest so long before what is dear to draw follows it, in ms. */
 const REST_MS = 250;
 
-type DayProps = { day: Day; place: Place; units: Units; kept: Kept; onSun: (sun: SunStands) => void };
+type DayProps = {
+  day: Day;
+  place: Place;
+  units: Units;
+  kept: Kept;
+  /** Of which outing it is, and by which changes of it and of its place. */
+  asked: [string, number, number];
+  onSun: (sun: SunStands) => void;
+};
 
 /** The day under the hand: only this follows where the hand goes, so that it follows at once. */
-function DayShown({ day, place, units, kept, onSun }: DayProps) {
+function DayShown({ day, place, units, kept, asked, onSun }: DayProps) {
   const kinds = useCatalogue();
   const [clock, setClock] = useState<string | null>(null);
   const [picked, setPicked] = useState<string | null>(null);
@@ -270,7 +281,6 @@ function DayShown({ day, place, units, kept, onSun }: DayProps) {
     Math.max(0, Math.round(clock === null ? firstLook(day) : stepOf(day, clock))),
   );
   const rush = day.rushes.find((one) => one.id === (picked ?? day.order.stays[0]?.rush)) ?? day.rushes[0] ?? null;
-  const rushId = kept.rushes.find((one) => one.id === rush?.id)?.rush_id ?? null;
   const rested = Math.min(useRested(at, REST_MS), day.moments.length - 1);
   // the compasses of the place show the sun of where the hand has come to rest
   useEffect(() => {
@@ -288,7 +298,16 @@ function DayShown({ day, place, units, kept, onSun }: DayProps) {
         onAt={(moment) => setClock(day.moments[moment]!.at)}
         onPick={setPicked}
       />
-      <AtHand day={day} place={place} at={at} restedAt={rested} rush={rush} rushId={rushId} kinds={kinds} />
+      <AtHand
+        day={day}
+        place={place}
+        at={at}
+        restedAt={rested}
+        rush={rush}
+        ownLight={kept.rushes.find((one) => one.id === rush?.id)?.own_light === true}
+        asked={asked}
+        kinds={kinds}
+      />
       <OrderOfDay day={day} place={place} onAt={setClock} onPick={setPicked} />
       <HoldsOnPaper day={day} units={units} />
     </>
@@ -301,6 +320,9 @@ const firstLook = (day: Day): number => {
   if (best !== null) return stepOf(day, best.from) + 3;
   return Math.floor(day.moments.length / 2);
 };
+
+/** When a rush may first happen; those whose hours lie outside come last. */
+const begins = (rush: Day["rushes"][number]): number => Date.parse(rush.hours[0]?.from ?? "9999-12-31");
 
 type ActsProps = {
   server: OutingWhole;
@@ -328,7 +350,8 @@ function Acts({ server, day, kept, name, onNew, onDeleted }: ActsProps) {
   const inOrder = [
     ...new Set([
       ...(day?.order.stays.map((stay) => stay.rush) ?? []),
-      ...kept.rushes.toSorted((a, b) => a.from.localeCompare(b.from)).map((one) => one.id),
+      ...(day?.rushes.toSorted((a, b) => begins(a) - begins(b)).map((one) => one.id) ?? []),
+      ...kept.rushes.map((one) => one.id),
     ]),
   ].flatMap((id) => kept.rushes.find((one) => one.id === id)?.rush_id ?? []);
   const card = useMutation({

@@ -20,7 +20,7 @@ export default function OutingRoom() {
   const client = useQueryClient();
   const outings = useQuery(outingsQuery);
   const places = useQuery(placesQuery);
-  useFirst("outing", id, outings.data?.outings[0]?.id);
+  useFirst("outing", id, outings.data?.next ?? undefined);
   const opened = useQuery({
     queryKey: ["outing", id],
     queryFn: () => request<OutingWhole>("GET", `outings/${id}`),

@@ -21,6 +21,7 @@ import {
   type PlaceAutosave,
   type PlaceWhole,
   type Spot,
+  type SpotWater,
 } from "./outing";
 import { PositionField } from "./PositionField";
 import { SpotFields } from "./SpotFields";
@@ -31,6 +32,7 @@ type Props = {
   autosave: PlaceAutosave;
   sun: SunStands | null;
   units: Units;
+  waters: SpotWater[];
   /** What the meter has said there over all outings. */
   learnt: OutingDay["learnt"];
 };
@@ -41,7 +43,7 @@ const zones = (now: string): { value: string; words: string }[] => {
 };
 
 /** The place of the outing: where it is, what stands around it, its spots and which way one shoots from each. */
-export function PlacePart({ record, autosave, sun, units, learnt }: Props) {
+export function PlacePart({ record, autosave, sun, units, waters, learnt }: Props) {
   const { place } = record.draft;
   const edit = (next: Partial<Place>, gesture: string): void =>
     autosave.edit({ place: { ...place, ...next } }, gesture);
@@ -119,6 +121,7 @@ export function PlacePart({ record, autosave, sun, units, learnt }: Props) {
             spot={spot}
             sun={sun}
             units={units}
+            water={waters.find((one) => one.spot === spot.id) ?? null}
             onPut={(change, gesture) => putSpot(spot.id, change, gesture)}
             onTakeOut={
               place.spots.length > 1

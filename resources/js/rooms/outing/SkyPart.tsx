@@ -49,7 +49,7 @@ export function SkyPart({ kept, sky, units, onChange }: Props) {
           {Array.from({ length: until - from + 1 }, (_, at) => from + at).map((hour) => {
             const own = typed.get(hour);
             const one = own ?? sky.find((each) => each.hour === hour) ?? { hour, sky: "clear" as const };
-            const clock = `${String(hour % 24).padStart(2, "0")}:00`;
+            const clock = `${String(hour % 24).padStart(2, "0")}:00${hour < 24 ? "" : " next day"}`;
             return (
               <tr key={hour} className={own === undefined ? "made-up" : undefined}>
                 <th scope="row">{clock}</th>

@@ -5,17 +5,18 @@ import { grounds } from "../../generated/vocabulary";
 import { figure } from "../../session/figures";
 import { Choice } from "../../ui/Choice";
 import { NumberField, TakeOut, TextInput } from "../../ui/inputs";
-import { ReadInput } from "../../ui/ReadInput";
 import { show } from "../../units/quantity";
 import { Compass, type SunStands } from "./Compass";
-import type { Change, Spot } from "./outing";
-import { bearingTo, readPosition } from "./position";
+import type { Change, Spot, SpotWater } from "./outing";
+import { LooksAt } from "./LooksAt";
 import { PositionField } from "./PositionField";
 
 type Props = {
   spot: Spot;
   sun: SunStands | null;
   units: Units;
+  /** What the water lets one do there, by the day that was reckoned last. */
+  water: SpotWater | null;
   onPut: (change: Change<Spot>, gesture: string) => void;
   /** Null where it is the only one. */
   onTakeOut: (() => void) | null;
@@ -27,8 +28,14 @@ const covers = [
   { value: "canopy", words: "under leaves" },
 ] as const;
 
+const ways = {
+  typed: "",
+  reckoned: "by the crow, to the nearest spot that stays dry; type what you have walked",
+  assumed: "assumed: nobody has said where dry ground is",
+} as const;
+
 /** One spot, told in sentences with its fields in them: where one stands, which way one shoots, over what, how far, and the water. */
-export function SpotFields({ spot, sun, units, onPut, onTakeOut }: Props) {
+export function SpotFields({ spot, sun, units, water, onPut, onTakeOut }: Props) {
   const { name } = spot;
   /** A number that may be left out, by its field. */
   const optional = (
@@ -86,21 +93,7 @@ export function SpotFields({ spot, sun, units, onPut, onTakeOut }: Props) {
             onChange={(bearing_deg) => onPut({ bearing_deg }, newGesture("bearing"))}
           />
           or at
-          <ReadInput
-            label={`A point that ${name} looks at`}
-            shown=""
-            className="plain-input"
-            most={80}
-            placeholder="a second point"
-            read={(text) => {
-              if (text.trim() === "") return { value: null };
-              const found = readPosition(text);
-              if ("fault" in found) return found;
-              const bearing = bearingTo(spot, found);
-              return bearing === null ? { fault: "That is where you stand: it has no direction." } : { value: bearing };
-            }}
-            onTake={(bearing_deg) => bearing_deg !== null && onPut({ bearing_deg }, newGesture("bearing"))}
-          />
+          <LooksAt spot={spot} onTurn={(bearing_deg) => onPut({ bearing_deg }, newGesture("bearing"))} />
           with
           <TextInput
             label={`Background from ${name}`}
@@ -148,6 +141,26 @@ export function SpotFields({ spot, sun, units, onPut, onTakeOut }: Props) {
           away; cut off by water of
           {optional("cut_off_m", `Water that cuts ${name} off`, [-20, 20], "never")}
         </p>
+        {spot.cut_off_m !== undefined && (
+          <p>
+            then dry ground is
+            <NumberField
+              bare
+              label={`Minutes on foot off ${name}`}
+              quantity="plain"
+              units={units}
+              value={spot.way_off_minutes ?? null}
+              range={placeRanges["spots.way_off_minutes"] ?? [0, 600]}
+              placeholder={water?.way_off_minutes == null ? "" : String(Math.ceil(water.way_off_minutes))}
+              onChange={(way_off_minutes) => onPut({ way_off_minutes }, newGesture("way-off"))}
+              onEmpty={() => onPut({ way_off_minutes: undefined }, newGesture("way-off"))}
+            />
+            min away on foot
+            {water?.way_off_known !== undefined && water.way_off_known !== null && (
+              <span className="note">{ways[water.way_off_known]}</span>
+            )}
+          </p>
+        )}
       </div>
     </div>
   );

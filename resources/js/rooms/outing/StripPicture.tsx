@@ -2,13 +2,35 @@ import { memo } from "react";
 import type { Units } from "../../api/types";
 import { skies } from "../../generated/vocabulary";
 import { show } from "../../units/quantity";
-import { clockAt, gives, stepOf, type Band, type Day, type Place } from "./outing";
+import { clockAt, dayAt, gives, stepOf, type Band, type Day, type Place } from "./outing";
+import { waves, WaterRow } from "./WaterRow";
 import { SKY_H, SUN_H, type StripScale } from "./strip";
 
 type Props = { day: Day; place: Place; units: Units; scale: StripScale; onPick: (rush: string) => void };
 
+/** What the sun does, as the strip says it. */
+const events: Record<string, string> = {
+  rise: "rises",
+  set: "sets",
+  over: "comes over the ridge",
+  behind: "goes behind the ridge",
+};
+
 /** Tone of a sky, of five: how much of the strip's height is hatched. */
 const cover: Record<string, number> = { clear: 0, hazy: 1, bright: 2, overcast: 3, heavy: 4 };
+
+/** Steps of a rush in which nobody can stand at its spot, from and until. */
+const shutRuns = (rush: Day["rushes"][number]): [number, number][] => {
+  const runs: [number, number][] = [];
+  rush.along.forEach((one, number) => {
+    if (one === null || one.stands) return;
+    const at = (rush.first ?? 0) + number;
+    const last = runs.at(-1);
+    if (last !== undefined && last[1] === at) last[1] = at + 1;
+    else runs.push([at, at + 1]);
+  });
+  return runs;
+};
 
 /** As many whole words of a name as there is room for. */
 const fitting = (name: string, room: number): string =>
@@ -19,13 +41,17 @@ const fitting = (name: string, room: number): string =>
 /** All of a day strip that stays while the hand moves: sun, sky, bands, shimmer, water, order. */
 export const StripPicture = memo(function StripPicture({ day, place, units, scale, onPick }: Props) {
   const { width, height, left, rowH, bandTop, sunTop, x, xOf, y, rows } = scale;
-  const { hasReach, hasWater, reachTop, waterTop, orderTop } = scale;
+  const { hasReach, waters, reachTop, orderTop } = scale;
   const hours = day.moments.flatMap((one, step) => (clockAt(one.at).endsWith(":00") ? [{ step, one }] : []));
+  const isMidnight = (iso: string): boolean => clockAt(iso) === "00:00" && dayAt(iso, day) !== "";
   const everyHour = hours.length > 0 && (width - left) / hours.length < 46 ? 2 : 1;
   const step = (width - left) / Math.max(1, scale.last);
   const sun = day.moments.map(
     (one, at) => `${at === 0 ? "M" : "L"}${x(at).toFixed(1)} ${y(one.altitude_deg).toFixed(1)}`,
   );
+  /** Of the sun at a moment between two steps, near enough to draw. */
+  const altitudeAt = (iso: string): number =>
+    day.moments[Math.min(scale.last, Math.max(0, Math.round(stepOf(day, iso))))]!.altitude_deg;
   const segment = (band: Band, rowTop: number) => {
     const [from, until] = [xOf(band.from), Math.min(xOf(band.until), width - 1)];
     const letters = band.gave_way.map((one) => gives[one.step]?.letter ?? "").join("");
@@ -58,11 +84,6 @@ export const StripPicture = memo(function StripPicture({ day, place, units, scal
     const share = metres === null ? 1 : Math.min(1, Math.log(metres / 10) / Math.log(Math.max(20, most) / 10));
     return reachTop + rowH - 3 - Math.max(0, share) * 20;
   };
-  const waters = day.moments.flatMap((one) => (one.water_m === null ? [] : [one.water_m]));
-  const [ebb, flood] = [Math.min(...waters), Math.max(...waters)];
-  const waterY = (height_m: number): number =>
-    waterTop + rowH - 3 - ((height_m - ebb) / Math.max(0.1, flood - ebb)) * 20;
-
   return (
     <>
       {day.moments.slice(0, -1).map((one, index) => (
@@ -91,21 +112,36 @@ export const StripPicture = memo(function StripPicture({ day, place, units, scal
       <path d={sun.join("")} className="strip-sun" />
       <line x1={left} y1={y(0)} x2={width} y2={y(0)} className="strip-rule" />
       {day.sun.events
-        .filter((one) => one.kind === "rise" || one.kind === "set")
+        .filter((one) => events[one.kind] !== undefined)
         .filter((one) => xOf(one.at) >= left && xOf(one.at) <= width)
         .map((one) => (
           <g key={one.at}>
-            <circle cx={xOf(one.at)} cy={y(-0.83)} r={5} className="strip-event" />
+            <circle cx={xOf(one.at)} cy={y(altitudeAt(one.at))} r={5} className="strip-event" />
             <text
-              x={Math.min(width - 78, xOf(one.at) + 9)}
-              y={y(0) - 6}
+              x={Math.min(width - 100, xOf(one.at) + 9)}
+              y={
+                one.kind === "over" || one.kind === "behind"
+                  ? Math.max(sunTop + 24, y(altitudeAt(one.at)) + 4)
+                  : y(0) - 6
+              }
               className="strip-soft"
-            >{`${one.kind === "rise" ? "rises" : "sets"} ${clockAt(one.at)}`}</text>
+            >{`${events[one.kind]} ${clockAt(one.at)}`}</text>
           </g>
         ))}
       {hours.map(({ step: hour, one }, index) => (
         <g key={one.at}>
-          <line x1={x(hour)} y1={sunTop} x2={x(hour)} y2={height} className="strip-hour" />
+          <line
+            x1={x(hour)}
+            y1={sunTop}
+            x2={x(hour)}
+            y2={height}
+            className={isMidnight(one.at) ? "strip-hour strip-midnight" : "strip-hour"}
+          />
+          {isMidnight(one.at) && x(hour) < width - 60 && (
+            <text x={x(hour) + 5} y={sunTop + SUN_H - 20} className="strip-soft">
+              next day
+            </text>
+          )}
           {index % everyHour === 0 && (
             <text
               x={Math.min(width - 18, Math.max(left + 16, x(hour)))}
@@ -129,6 +165,18 @@ export const StripPicture = memo(function StripPicture({ day, place, units, scal
           <g key={rush.id} onPointerDown={() => onPick(rush.id)}>
             <rect x={0} y={rowTop} width={width} height={rowH} className="row-hit" />
             {rush.bands.map((band) => segment(band, rowTop))}
+            {rush.first === null && (
+              <text x={left + 4} y={rowTop + bandTop + 14} className="strip-soft">
+                its hours lie outside of yours
+              </text>
+            )}
+            {shutRuns(rush).map(([from, until]) => (
+              <path
+                key={from}
+                d={waves(x(from), Math.min(x(until), width - 1), rowTop + bandTop + 4, 3)}
+                className="strip-shut"
+              />
+            ))}
           </g>
         );
       })}
@@ -149,33 +197,9 @@ export const StripPicture = memo(function StripPicture({ day, place, units, scal
             )}
         </g>
       )}
-      {hasWater && (
-        <g>
-          <path
-            d={day.moments
-              .map((one, index) =>
-                one.water_m === null ? "" : `L${x(index).toFixed(1)} ${waterY(one.water_m).toFixed(1)}`,
-              )
-              .join("")
-              .replace("L", "M")}
-            className="strip-water"
-          />
-          {day.cut_off.map((one) => (
-            <g key={`${one.spot}${one.from}`}>
-              <rect
-                x={xOf(one.from)}
-                y={waterTop + bandTop}
-                width={Math.max(2, xOf(one.until) - xOf(one.from))}
-                height={22}
-                className="band-lost band"
-              />
-              <text x={xOf(one.from) + 4} y={waterTop + bandTop + 13} className="band-letters">
-                {place.spots.find((spot) => spot.id === one.spot)?.name} cut off
-              </text>
-            </g>
-          ))}
-        </g>
-      )}
+      {waters.map((one) => (
+        <WaterRow key={one.top} day={day} place={place} scale={scale} top={one.top} spot={one.spot} />
+      ))}
       {day.order.stays.length > 0 && (
         <g>
           {day.order.stays.map((one) => {

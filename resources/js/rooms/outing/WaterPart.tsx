@@ -2,15 +2,14 @@ import type { Units } from "../../api/types";
 import { newGesture } from "../../autosave/gesture";
 import { Choice } from "../../ui/Choice";
 import { NumberField, TakeOut } from "../../ui/inputs";
-import type { Kept, Place } from "./outing";
+import { clockAt, dayAt, said, type Change, type Day, type Kept, type Place } from "./outing";
 import { TimeInput } from "./TimeInput";
 
 type Props = {
   kept: Kept;
   place: Place;
   units: Units;
-  /** What is reckoned for a time of the day: what a new reading says until its own is typed. */
-  evAt: (time: string) => number;
+  day: Day | null;
   onChange: (next: Partial<Kept>, gesture: string) => void;
 };
 
@@ -24,6 +23,27 @@ const rules = [
   { value: "twelfths", words: "the rule of twelfths" },
 ] as const;
 
+const beyond = [
+  { value: "unknown", words: "nothing is known: taken as cut off" },
+  { value: "on", words: "they go on as tides usually do (reckoned, with wider margins)" },
+] as const;
+
+type Turn = Kept["waters"][number];
+
+/** The days a water may be of; first that which it has by itself, the next time after the one before it. */
+const daysOf = (day: Day | null, at: string | null): { value: string; words: string }[] => [
+  { value: "", words: day === null || at === null ? "by itself" : dayAt(at, day) || "on the day" },
+  { value: "-1", words: "said: the day before" },
+  { value: "0", words: "said: on the day" },
+  { value: "1", words: "said: next day" },
+];
+
+/** What is reckoned for the begin of the day, within what a meter can say: what a new reading says until its own is typed. */
+const evAtFirst = (day: Day | null): number => {
+  const ev = day?.moments[0]?.ev100;
+  return ev === undefined ? 12 : Math.min(20, Math.max(-6, Math.round(ev * 10) / 10));
+};
+
 /** Six hours and twelve minutes on: when the water has turned. */
 const turned = (time: string): string => {
   const [hours, minutes] = time.split(":").map(Number) as [number, number];
@@ -32,12 +52,12 @@ const turned = (time: string): string => {
 };
 
 /** High and low waters of the day, and what meters have said: both are typed, from a table and from a camera. */
-export function WaterPart({ kept, place, units, evAt, onChange }: Props) {
+export function WaterPart({ kept, place, units, day, onChange }: Props) {
   const { waters, metered } = kept;
   const spots = place.spots.map((one) => ({ value: one.id, words: one.name }));
-  const putWater = (at: number, change: Partial<(typeof waters)[number]>): void =>
+  const putWater = (at: number, change: Change<Turn>): void =>
     onChange(
-      { waters: waters.map((one, index) => (index === at ? { ...one, ...change } : one)) },
+      { waters: waters.map((one, index) => (index === at ? said<Turn>({ ...one, ...change }) : one)) },
       newGesture(`water-${at}`),
     );
   const putReading = (at: number, change: Partial<(typeof metered)[number]>): void =>
@@ -46,6 +66,19 @@ export function WaterPart({ kept, place, units, evAt, onChange }: Props) {
       newGesture(`metered-${at}`),
     );
   const lastWater = waters.at(-1);
+  // the waters that are typed, as the day has them; not while they are being typed
+  const dated = (day?.waters ?? []).filter((one) => !one.reckoned);
+  const datedAt = (at: number): string | null => {
+    const found = dated[at];
+    return dated.length === waters.length && found !== undefined && clockAt(found.at) === waters[at]!.at
+      ? found.at
+      : null;
+  };
+  const meteredAt = (at: number): string | null => {
+    const found = day?.metered[at];
+    return found !== undefined && clockAt(found) === metered[at]!.at ? found : null;
+  };
+  const needsWater = place.spots.some((spot) => spot.cut_off_m !== undefined);
   return (
     <>
       <section className="told" aria-label="Water">
@@ -63,6 +96,12 @@ export function WaterPart({ kept, place, units, evAt, onChange }: Props) {
               label={`Time of water ${at + 1}`}
               value={one.at}
               onChange={(time) => putWater(at, { at: time })}
+            />
+            <Choice
+              label={`Day of water ${at + 1}`}
+              value={String(one.day ?? "")}
+              options={daysOf(day, datedAt(at))}
+              onChange={(next) => putWater(at, { day: next === "" ? undefined : Number(next) })}
             />
             <NumberField
               bare
@@ -115,7 +154,23 @@ export function WaterPart({ kept, place, units, evAt, onChange }: Props) {
             </>
           )}
         </p>
-        <p className="note">Take them from the official table; it and local rules go before anything here.</p>
+        {waters.length > 1 && (
+          <p>
+            Before the first and after the last{" "}
+            <Choice
+              label="Before the first and after the last water"
+              value={kept.waters_go_on === true ? "on" : "unknown"}
+              options={beyond}
+              onChange={(next) => onChange({ waters_go_on: next === "on" }, newGesture("waters-go-on"))}
+            />
+          </p>
+        )}
+        <p className="note">
+          Take them from the official table; it and local rules go before anything here.{" "}
+          {needsWater
+            ? "Between two of them one can reckon; where none are typed a spot that water can take counts as cut off."
+            : "No spot of this place is cut off by water: say at which height, with the spot."}
+        </p>
       </section>
       <section className="told" aria-label="Metered">
         <h2>What the meter said</h2>
@@ -127,6 +182,7 @@ export function WaterPart({ kept, place, units, evAt, onChange }: Props) {
               value={one.at}
               onChange={(time) => putReading(at, { at: time })}
             />
+            {meteredAt(at) !== null && <span className="next-day">{dayAt(meteredAt(at)!, day!)}</span>}
             <NumberField
               bare
               label={`EV of reading ${at + 1}`}
@@ -157,7 +213,7 @@ export function WaterPart({ kept, place, units, evAt, onChange }: Props) {
             className="text-button"
             onClick={() =>
               onChange(
-                { metered: [...metered, { at: kept.from, ev100: evAt(kept.from), spot: place.spots[0]!.id }] },
+                { metered: [...metered, { at: kept.from, ev100: evAtFirst(day), spot: place.spots[0]!.id }] },
                 newGesture("metered-new"),
               )
             }

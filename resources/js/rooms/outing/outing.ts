@@ -4,6 +4,7 @@ import { Autosave } from "../../autosave/Autosave";
 import type { OutingDay, OutingWhole, PlaceList, PlaceWhole } from "../../generated/answers";
 import type { Day, Hour, Kept } from "../../generated/outing";
 import type { Place } from "../../generated/place";
+import { dayStepMinutes } from "../../generated/vocabulary";
 
 export type { Day, Hour, Kept, OutingDay, OutingWhole, Place, PlaceList, PlaceWhole };
 export type Spot = Place["spots"][number];
@@ -41,15 +42,33 @@ export class PlaceAutosave extends Autosave<{ place: Place }, PlaceWhole> {
   }
 }
 
-/** Between two moments of a day, in minutes. */
-export const STEP_MINUTES = 5;
+export type OrderOf = Day["order"];
+export type Stay = OrderOf["stays"][number];
+export type SpotWater = Day["spots"][number];
 
 /** What the clocks of the place show at a moment that is told by them: 07:40. */
 export const clockAt = (iso: string): string => iso.slice(11, 16);
 
+const dateAt = (iso: string): string => iso.slice(0, 10);
+
+/** Of which day a moment is, where it is not of the date the day begins on: "next day". */
+export const dayAt = (iso: string, day: Day): string =>
+  dateAt(iso) === dateAt(day.from) ? "" : dateAt(iso) > dateAt(day.from) ? "next day" : "the day before";
+
+/** A moment by the clocks, with its day where that is another. */
+export const momentAt = (iso: string, day: Day): string => `${clockAt(iso)} ${dayAt(iso, day)}`.trim();
+
+/** From one moment to another: 23:40 – 01:10 next day. */
+export const between = (of: { from: string; until: string }, day: Day): string =>
+  `${dateAt(of.from) === dateAt(of.until) ? clockAt(of.from) : momentAt(of.from, day)} – ${momentAt(of.until, day)}`;
+
+/** Whether a moment lies in a stretch. */
+export const isWithin = (iso: string, of: { from: string; until: string }): boolean =>
+  Date.parse(iso) >= Date.parse(of.from) && Date.parse(iso) < Date.parse(of.until);
+
 /** Which moment of the day this is, as a share of steps since its first; moments are told by clocks, which may change their hour. */
 export const stepOf = (day: Day, iso: string): number =>
-  (Date.parse(iso) - Date.parse(day.from)) / 60_000 / STEP_MINUTES;
+  (Date.parse(iso) - Date.parse(day.from)) / 60_000 / dayStepMinutes;
 
 /** The step of a rush at a moment; null while it cannot happen. */
 export const alongAt = (rush: Along, moment: number): Along["along"][number] | null =>

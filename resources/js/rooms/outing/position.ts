@@ -62,15 +62,3 @@ const unread = (typed: string): { fault: string } => ({
 
 /** A position as it is shown and can be typed again. */
 export const showPosition = ({ latitude_deg, longitude_deg }: Position): string => `${latitude_deg}, ${longitude_deg}`;
-
-const RADIANS = Math.PI / 180;
-
-/** Where a point lies from another, from true north in whole degrees; null of two that are the same. */
-export const bearingTo = (from: Position, to: Position): number | null => {
-  const [a, b] = [from.latitude_deg * RADIANS, to.latitude_deg * RADIANS];
-  const east = (to.longitude_deg - from.longitude_deg) * RADIANS;
-  const across = Math.sin(east) * Math.cos(b);
-  const along = Math.cos(a) * Math.sin(b) - Math.sin(a) * Math.cos(b) * Math.cos(east);
-  if (Math.hypot(across, along) < 1e-9) return null;
-  return Math.round((Math.atan2(across, along) / RADIANS + 360) % 360) % 360;
-};

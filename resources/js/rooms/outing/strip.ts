@@ -22,9 +22,9 @@ export type StripScale = {
   sunTop: number;
   last: number;
   hasReach: boolean;
-  hasWater: boolean;
+  /** A row of water for each spot that it can cut off; one without a spot where it is typed and none can be. */
+  waters: { top: number; spot: string | null }[];
   reachTop: number;
-  waterTop: number;
   orderTop: number;
   /** Of a moment by its number, and by its time. */
   x: (moment: number) => number;
@@ -44,7 +44,9 @@ export function scaleOf(day: Day, place: Place, room: number): StripScale {
   const [rowH, bandTop] = narrow ? [40, 16] : [26, 3];
   const x = (moment: number): number => left + (moment / Math.max(1, last)) * (width - left - 2) + 1;
   const hasReach = day.moments.some((one) => one.reach_m !== null);
-  const hasWater = day.moments.some((one) => one.water_m !== null);
+  const wet = day.spots.filter(
+    (one) => one.says !== null && (day.rushes.length === 0 || day.rushes.some((rush) => rush.spot === one.spot)),
+  );
   const highest = Math.max(30, day.sun.highest_deg);
   const lowest = Math.min(-8, ...day.moments.map((one) => one.altitude_deg));
   const sunTop = SKY_H + 4;
@@ -62,6 +64,15 @@ export function scaleOf(day: Day, place: Place, room: number): StripScale {
     rows.push({ top: at, name });
     return at;
   };
+  const reachTop = row("how far before shimmer", hasReach);
+  const nameOf = (spot: string): string => place.spots.find((one) => one.id === spot)?.name ?? spot;
+  const isTyped = day.moments.some((one) => one.water_m !== null);
+  const waters: StripScale["waters"] =
+    wet.length > 0
+      ? wet.map((one) => ({ top: row(`water at ${nameOf(one.spot)}`, true), spot: one.spot }))
+      : isTyped
+        ? [{ top: row("water", true), spot: null }]
+        : [];
   return {
     narrow,
     width,
@@ -71,9 +82,8 @@ export function scaleOf(day: Day, place: Place, room: number): StripScale {
     sunTop,
     last,
     hasReach,
-    hasWater,
-    reachTop: row("how far before shimmer", hasReach),
-    waterTop: row("water", hasWater),
+    waters,
+    reachTop,
     orderTop: row("the day in order", day.order.stays.length > 0),
     height: top + 4,
     x,
