@@ -33,7 +33,7 @@ final class AimFigure
                 self::WIDTH - 3,
                 $height - 3,
             ).
-            '<clipPath id="f"><rect x="3" y="3" width="'.(self::WIDTH - 6).'" height="'.round($height - 6).'"/></clipPath>'.
+            '<clipPath id="f"><rect x="3" y="3" fill="none" width="'.(self::WIDTH - 6).'" height="'.round($height - 6).'"/></clipPath>'.
             '<g clip-path="url(#f)">'.
             self::subject($figure, $height).
             '</g>'.

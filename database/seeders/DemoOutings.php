@@ -67,7 +67,7 @@ final readonly class DemoOutings
             'sand',
             [],
             [
-                self::spot('bar', 'The bar', 53.5512, -5.1004, 285, ['cut_off_m' => 3.1, 'height_m' => 1.2, 'near_m' => 10, 'far_m' => 60]),
+                self::spot('bar', 'The bar', 53.5512, -5.1004, 285, ['cut_off_m' => 3.1, 'way_off_minutes' => 12, 'height_m' => 1.2, 'near_m' => 10, 'far_m' => 60]),
                 self::spot('turf', 'Turf above the dunes', 53.5528, -5.1071, 120, ['ground' => 'grass', 'height_m' => 0.6]),
                 self::spot('buckthorn', 'Sea buckthorn', 53.5537, -5.1042, 200, ['ground' => 'grass', 'cover' => 'shade']),
                 self::spot('cliff', 'Cliff path', 53.5562, -5.1068, 330, ['ground' => 'water', 'height_m' => 25]),
@@ -75,7 +75,12 @@ final readonly class DemoOutings
             ],
             'The colony lies behind the fence; stay on the seaward side of it. The bar is an island for three hours around high water.',
         );
-        $this->outing($user, $inlet, 'Last spring at the inlet', '2026-05-23', '04:30', '22:00', [], [
+        $this->outing($user, $inlet, 'Last spring at the inlet', '2026-05-23', '04:30', '22:00', [
+            ['at' => '00:12', 'kind' => 'high', 'height_m' => 3.9],
+            ['at' => '06:31', 'kind' => 'low', 'height_m' => 0.8],
+            ['at' => '12:44', 'kind' => 'high', 'height_m' => 3.7],
+            ['at' => '18:55', 'kind' => 'low', 'height_m' => 0.9],
+        ], [
             $expect('terns', 'Terns over the bar', 'bar', '05:00', '08:00', 12),
             $expect('warbler', 'Warbler in the sea buckthorn', 'buckthorn', '06:00', '09:00', 4),
             $expect('gannets', 'Gannets from the cliff path', 'cliff', '09:30', '12:00', 20),
@@ -85,6 +90,7 @@ final readonly class DemoOutings
             ['at' => '00:50', 'kind' => 'high', 'height_m' => 4.2],
             ['at' => '07:02', 'kind' => 'low', 'height_m' => 0.5],
             ['at' => '13:14', 'kind' => 'high', 'height_m' => 4.4],
+            ['at' => '19:25', 'kind' => 'low', 'height_m' => 0.4],
         ], [
             $expect('owl', 'Owl along the dyke, last light', 'dyke', '04:00', '06:00', 3, 3),
             $expect('hare', 'Hare head-on at dusk', 'turf', '04:30', '08:30', 4, 4),

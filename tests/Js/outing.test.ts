@@ -1,5 +1,14 @@
 import { describe, expect, it } from "vitest";
-import { between, dayAt, isWithin, momentAt, stepOf, type Day } from "../../resources/js/rooms/outing/outing";
+import {
+  between,
+  dayAt,
+  isWithin,
+  momentAt,
+  stateAt,
+  stepOf,
+  type Day,
+  type SpotWater,
+} from "../../resources/js/rooms/outing/outing";
 import { waves } from "../../resources/js/rooms/outing/WaterRow";
 
 /** As much of a night as its moments need. */
@@ -28,6 +37,20 @@ describe("the moments of a night", () => {
       isWithin("2026-10-25T02:00:00+00:00", { from: "2026-10-25T01:30:00+01:00", until: "2026-10-25T02:00:00+00:00" }),
     ).toBe(false);
   });
+});
+
+it("knows what the water does to a spot up to the last moment, and never takes what is not told for free", () => {
+  const water = {
+    states: [
+      { state: "open", from: "2026-05-16T05:00:00+01:00", until: "2026-05-16T09:00:00+01:00" },
+      { state: "shut", from: "2026-05-16T09:00:00+01:00", until: "2026-05-16T12:00:00+01:00" },
+    ],
+  } as SpotWater;
+  expect(stateAt(water, "2026-05-16T08:55:00+01:00")).toBe("open");
+  expect(stateAt(water, "2026-05-16T09:00:00+01:00")).toBe("shut");
+  expect(stateAt(water, "2026-05-16T12:00:00+01:00")).toBe("shut");
+  expect(stateAt(water, "2026-05-16T04:55:00+01:00")).toBe("unknown");
+  expect(stateAt({ ...water, states: [] }, "2026-05-16T08:00:00+01:00")).toBe("unknown");
 });
 
 it("draws waves from end to end, however little room there is", () => {

@@ -16,6 +16,7 @@ import {
   dayAt,
   isWithin,
   sides,
+  stateAt,
   towards,
   type Along,
   type Day,
@@ -43,7 +44,7 @@ export function AtHand({ day, place, at, restedAt, rush, ownLight, asked, kinds 
   const now = day.moments[at]!;
   const spot = place.spots.find((one) => one.id === rush?.spot) ?? place.spots[0]!;
   const water = day.spots.find((one) => one.spot === spot.id) ?? null;
-  const state = water?.states.find((one) => isWithin(now.at, one))?.state ?? null;
+  const state = water?.says == null ? null : stateAt(water, now.at);
   const step = rush === null ? null : alongAt(rush, at);
   const band = rush === null ? null : bandAt(day, rush, at);
   const hold = band?.hold ?? null;
@@ -109,7 +110,7 @@ export function AtHand({ day, place, at, restedAt, rush, ownLight, asked, kinds 
         )}
       </section>
       <section className="at-hold" aria-label="The hold at this minute" data-testid="at-hold">
-        {water !== null && water.says !== null && <AtWater water={water} name={spot.name} state={state} now={now.at} />}
+        {water !== null && state !== null && <AtWater water={water} name={spot.name} state={state} now={now.at} />}
         {rush === null ? (
           <p className="note">No rush is expected yet: add one below.</p>
         ) : step === null ? (
@@ -173,7 +174,7 @@ const states = {
   unknown: "not known now, and so taken as cut off",
 } as const;
 
-type WaterProps = { water: SpotWater; name: string; state: keyof typeof states | null; now: string };
+type WaterProps = { water: SpotWater; name: string; state: keyof typeof states; now: string };
 
 /** What the water does to a spot: first what it is at this minute, then all of it. */
 function AtWater({ water, name, state, now }: WaterProps) {
@@ -181,7 +182,7 @@ function AtWater({ water, name, state, now }: WaterProps) {
   return (
     <p className="at-water">
       <b className={stands ? undefined : "fail"}>
-        {name}: {stands || state === null ? "free now" : states[state]}.
+        {name}: {stands ? "free now" : states[state]}.
       </b>{" "}
       {water.says}
     </p>

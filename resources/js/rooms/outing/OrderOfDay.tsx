@@ -70,12 +70,11 @@ export const OrderOfDay = memo(function OrderOfDay({ day, place, onAt, onPick }:
                 <span>
                   {one.be_off !== null && <b className="fail order-off">Be off by {momentAt(one.be_off, day)}. </b>}
                   <b>{day.rushes.find((rush) => rush.id === one.rush)?.name}</b> from {spotName(one.spot)}
+                  {one.water !== null && <span className="order-water">Water: {one.water}</span>}{" "}
                   <span className="note">
-                    {" "}
                     about {figures(one.worth, 2)} sharp frames
                     {one.gain === null ? "" : `; turning to it brings ${figures(one.gain, 2)} more than staying`}
                   </span>
-                  {one.water !== null && <span className="order-water">Water: {one.water}</span>}
                 </span>
               </li>
               {wait(one)}

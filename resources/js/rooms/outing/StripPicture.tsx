@@ -119,11 +119,7 @@ export const StripPicture = memo(function StripPicture({ day, place, units, scal
             <circle cx={xOf(one.at)} cy={y(altitudeAt(one.at))} r={5} className="strip-event" />
             <text
               x={Math.min(width - 100, xOf(one.at) + 9)}
-              y={
-                one.kind === "over" || one.kind === "behind"
-                  ? Math.max(sunTop + 24, y(altitudeAt(one.at)) + 4)
-                  : y(0) - 6
-              }
+              y={one.kind === "over" || one.kind === "behind" ? y(altitudeAt(one.at)) + 20 : y(0) - 6}
               className="strip-soft"
             >{`${events[one.kind]} ${clockAt(one.at)}`}</text>
           </g>
@@ -138,7 +134,7 @@ export const StripPicture = memo(function StripPicture({ day, place, units, scal
             className={isMidnight(one.at) ? "strip-hour strip-midnight" : "strip-hour"}
           />
           {isMidnight(one.at) && x(hour) < width - 60 && (
-            <text x={x(hour) + 5} y={sunTop + SUN_H - 20} className="strip-soft">
+            <text x={x(hour) + 5} y={sunTop + 26} className="strip-soft">
               next day
             </text>
           )}

@@ -40,7 +40,11 @@ export function WaterRow({ day, place, scale, top, spot }: Props) {
         .map((one) => {
           const [from, until] = [xOf(one.from), Math.min(width - 1, xOf(one.until))];
           const room = until - from;
-          const words = one.state === "shut" ? `cut off ${clockAt(one.from)}–${clockAt(one.until)}` : "? not known";
+          const goesOn = one.until === day.until;
+          const words =
+            one.state === "unknown"
+              ? "? not known"
+              : `cut off ${goesOn ? `from ${clockAt(one.from)}` : `${clockAt(one.from)}–${clockAt(one.until)}`}`;
           return (
             <g key={one.from}>
               <rect x={from} y={top + bandTop} width={Math.max(2, room)} height={H} className={`water-${one.state}`} />

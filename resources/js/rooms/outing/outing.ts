@@ -70,6 +70,10 @@ export const isWithin = (iso: string, of: { from: string; until: string }): bool
 export const stepOf = (day: Day, iso: string): number =>
   (Date.parse(iso) - Date.parse(day.from)) / 60_000 / dayStepMinutes;
 
+/** What the water does to a spot at a moment, its last one included; not known where nothing is told of it. */
+export const stateAt = (water: SpotWater, iso: string): SpotWater["states"][number]["state"] =>
+  water.states.findLast((one) => Date.parse(one.from) <= Date.parse(iso))?.state ?? "unknown";
+
 /** The step of a rush at a moment; null while it cannot happen. */
 export const alongAt = (rush: Along, moment: number): Along["along"][number] | null =>
   rush.first === null ? null : (rush.along[moment - rush.first] ?? null);
