@@ -195,6 +195,7 @@ it('shares a card by a link that shows nothing else, and ends it', function () {
             'gave_way',
             'cautions',
             'hours',
+            'water',
             'kit',
             'camera',
         ])

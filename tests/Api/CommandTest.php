@@ -48,7 +48,7 @@ it('prints the day of an outing, and says what is amiss with one', function () {
     expect($exit)
         ->toBe(0)
         ->and([$told['format'], $told['day']['sun']['says']])
-        ->toBe(['outing/1', 'Sunrise 05:23, sunset 21:19.'])
+        ->toBe(['outing/1', 'Sunrise 05:23, sunset 21:19, after your day. The moon is new and gives no light.'])
         ->and(array_column($told['day']['rushes'], 'name'))
         ->toBe(['Terns', 'Hare']);
 

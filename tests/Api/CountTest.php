@@ -220,6 +220,26 @@ it('finds the outing of a burst, also one that is written down or moved later', 
     expect($outings())->toBe(['Spring tide']);
 });
 
+it('gives a burst of the small hours to the night that still lasted', function () {
+    $burst = Frames::burst($this->user);
+    $clock = $burst->clock;
+    $late = '2026-05-24'.substr($clock, 10, 1).'01:30'.substr($clock, 16);
+    DB::table('frames')
+        ->where('burst_id', $burst->id)
+        ->update(['facts' => DB::raw("JSON_SET(facts, '$.taken_at', '{$late}')")]);
+    $burst->forceFill(['clock' => $late])->save();
+    $outings = fn (): array => array_column($this->getJson('/api/log/counts?by=outing')->json('rows'), 'words');
+    $night = outingOn($this->user, 'Night');
+    expect($outings())->toBe(['on no outing']);
+    $night->fill(['document' => (object) (['from' => '20:00', 'until' => '04:00'] + (array) $night->document)])->save();
+    expect($outings())->toBe(['Night']);
+    // it ends before: the morning is of no outing, or of the one of its own date
+    $night->fill(['document' => (object) (['until' => '01:00'] + (array) $night->document)])->save();
+    expect($outings())->toBe(['on no outing']);
+    outingOn($this->user, 'Morning')->fill(['day' => '2026-05-24'])->save();
+    expect($outings())->toBe(['Morning']);
+});
+
 it('shows the bursts behind a count, page after page', function () {
     madeUp($this->user, 900);
     $value = $this->getJson('/api/log/counts?by=body')->json('rows.0');

@@ -68,7 +68,7 @@ it('reckons a day once, and anew when anything it rests on has changed', functio
     $outing = People::outingOf($user, $rush);
     $day = $this->getJson("/api/outings/{$outing->id}/day")->assertOk()->json('day');
     expect($day['sun']['says'])
-        ->toBe('Sunrise 05:23, sunset 21:19.')
+        ->toBe('Sunrise 05:23, sunset 21:19, after your day. The moon is new and gives no light.')
         ->and($day['rushes'][0]['name'])
         ->toBe('Terns over the bar')
         ->and(implode(' ', $day['says']))
@@ -208,7 +208,13 @@ it('carries the holds of a day on a card in the light of their hours', function 
     // a stranger with the link reads the hours, not the spot
     $link = $this->postJson("/api/cards/{$id}/share", ['days' => 1])->json('share.link');
     $shared = $this->getJson('/api/shared/'.basename($link))->assertOk()->json('pages.0');
-    expect($shared['hours']['from'])->toBe($page['hours']['from'])->and($shared)->not->toHaveKey('spot');
+    expect($shared['hours']['from'])
+        ->toBe($page['hours']['from'])
+        ->and($shared)
+        ->not->toHaveKey('spot')
+        ->and($shared['water'])
+        ->toBe($page['water'])
+        ->not->toContain('Bar');
     expect($this->get("/api/cards/{$id}/pdf")->assertOk()->getContent())->toStartWith('%PDF');
 
     // a day that was deleted, or cannot be worked out, leaves the holds as they are written
@@ -221,6 +227,112 @@ it('carries the holds of a day on a card in the light of their hours', function 
         ->assertUnprocessable()
         ->assertJsonPath('faults.0.pointer', '/outing_id');
 });
+
+it('says on every card what the water does where a rush is expected, also where there is nothing to set, and where the day cannot be worked out', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $rush = People::rushOf($user);
+    $outing = People::outingOf($user, $rush);
+    $card = $this->postJson('/api/cards', ['name' => 'Day', 'rushes' => [$rush->id], 'outing_id' => $outing->id])->json('id');
+    $page = fn (): array => $this->getJson("/api/cards/{$card}")->assertOk()->json('pages.0');
+    expect($page()['water'])
+        ->toStartWith('Not known before 05:10, and so taken as cut off: type the high water before it; free from 05:10 to ')
+        ->toContain(', after your day: be there from 05:37, be off by ')
+        ->and($page()['pre_flight'][0]['message'])
+        ->toStartWith('Be off Bar by 0');
+    $write = function (array $own) use ($outing): void {
+        $outing->refresh()->forceFill(['document' => (object) ($own + (array) $outing->document)])->save();
+    };
+    // no waters: nothing to set, and the card says why
+    $write(['waters' => []]);
+    expect($page())
+        ->hours->toBeNull()
+        ->spot->toBe('Bar')
+        ->water->toBe('Not known, and so nobody is sent there: type the high and low waters of the day.')
+        ->and($page()['pre_flight'][0]['message'])
+        ->toBe('Do not go to Bar: it is cut off, or nobody knows');
+    // waters that do not follow each other: there is no day
+    $write(['waters' => [(object) ['at' => '05:10', 'kind' => 'low', 'height_m' => 1], (object) ['at' => '11:20', 'kind' => 'low', 'height_m' => 1]]]);
+    expect($page())->hours->toBeNull()->water->toBe('Not known, as the day cannot be worked out: nobody is sent there.');
+    $pdf = $this->get("/api/cards/{$card}/pdf")->assertOk()->getContent();
+    file_put_contents($file = tempnam(sys_get_temp_dir(), 'card'), $pdf);
+    expect(preg_replace('/\s+/', ' ', (string) shell_exec('pdftotext '.escapeshellarg($file).' -')))->toContain('Water at Bar: Not known, as the day cannot be worked out');
+});
+
+it('tells of one moment what the day has for it: the same light, the same hold, its own light as it is', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $rush = People::rushOf($user);
+    $outing = People::outingOf($user, $rush);
+    $twice = $outing->document->rushes;
+    $own = (object) (['id' => 'lit', 'own_light' => true] + (array) $twice[0]);
+    $outing->forceFill(['document' => (object) (['rushes' => [...$twice, $own]] + (array) $outing->document)])->save();
+    $day = $this->getJson("/api/outings/{$outing->id}/day")->assertOk()->json('day');
+    $at = fn (string $rush, string $moment) => $this->getJson("/api/outings/{$outing->id}/at?rush={$rush}&at=".urlencode($moment));
+    foreach ($day['rushes'] as $told) {
+        foreach ($told['along'] as $number => $step) {
+            if ($number % 5 !== 0) {
+                continue;
+            }
+            $moment = $day['moments'][$told['first'] + $number]['at'];
+            $found = $at($told['id'], $moment)->assertOk()->json();
+            $band = array_values(array_filter($told['bands'], static fn (array $one): bool => $one['from'] <= $moment && $one['until'] > $moment))[0];
+            foreach (['shutter_s', 'f_number', 'area', 'tuning', 'focus_mode'] as $field) {
+                expect($found['plan']['hold'][$field])->toEqual($band['hold'][$field], "{$told['id']} {$moment} {$field}");
+            }
+            expect($found['plan']['hold']['iso'])->toEqual($step['iso'], $moment);
+            // what a plan cannot tell apart is planned once: an eighth of a stop
+            expect(abs($found['rush']['light']['ev100'] - $step['ev100']))->toBeLessThan(0.126, $moment);
+        }
+    }
+    // over the ground of the place, where neither spot nor rush says another
+    expect($found['rush']['air'] ?? null)
+        ->toBeNull()
+        ->and($at('a', $day['moments'][12]['at'])->json('rush.air.ground'))
+        ->toBe('sand');
+    expect($at('lit', $day['moments'][12]['at'])->json('rush.light.ev100'))->toEqual($rush->document->light->ev100);
+
+    $at('a', '2026-05-20T12:00:00+01:00')->assertUnprocessable()->assertJsonPath('faults.0.pointer', '/at');
+    $at('a', 'soon')->assertUnprocessable()->assertJsonPath('faults.0.pointer', '/at');
+    $at('z', $day['from'])->assertUnprocessable()->assertJsonPath('faults.0.pointer', '/rush');
+    $this->getJson("/api/outings/{$outing->id}/at")->assertUnprocessable();
+    $this->actingAs(People::someone('Grace'));
+    $at('a', $day['moments'][12]['at'])->assertNotFound();
+});
+
+it('opens with the next day to come, or the last there was', function () {
+    $user = People::someone();
+    $this->actingAs($user);
+    $ids = [];
+    foreach (['2026-05-10', '2026-05-16', '2026-05-20'] as $date) {
+        $outing = People::outingOf($user);
+        $outing->forceFill(['day' => $date, 'document' => (object) (['date' => $date, 'from' => '20:00', 'until' => '04:00'] + (array) $outing->document)])->save();
+        $ids[$date] = $outing->id;
+    }
+    $next = fn (): ?string => $this->getJson('/api/outings')->assertOk()->json('next');
+    foreach (['2026-05-09 12:00' => '2026-05-10', '2026-05-11 12:00' => '2026-05-16', '2026-05-17 02:30' => '2026-05-16', '2026-05-17 04:30' => '2026-05-20', '2026-08-01 00:00' => '2026-05-20'] as $now => $date) {
+        $this->travelTo(new DateTimeImmutable($now, new DateTimeZone('Europe/Dublin')));
+        expect($next())->toBe($ids[$date], $now);
+    }
+    $this->actingAs(People::someone('Grace'));
+    expect($next())->toBeNull();
+});
+
+it('says which way and how far it is to a second point', function (array $from, array $to, ?float $bearing, float $distance) {
+    $this->actingAs(People::someone());
+    $point = static fn (array $at): array => ['latitude_deg' => $at[0], 'longitude_deg' => $at[1]];
+    $this->postJson('/api/places/bearing', ['from' => $point($from), 'to' => $point($to)])
+        ->assertOk()
+        ->assertJson(fn ($json) => $json->where('bearing_deg', fn ($told): bool => $bearing === null ? $told === null : abs($told - $bearing) < 0.1)->where('distance_m', fn ($told): bool => abs($told - $distance) < 1)->etc());
+    $this->postJson('/api/places/bearing', ['from' => $point([91, 0]), 'to' => $point($to)])
+        ->assertUnprocessable()
+        ->assertJsonPath('faults.0.pointer', '/from/latitude_deg');
+})->with([
+    'north' => [[53, -6], [54, -6], 0, 111_195],
+    'south' => [[53, -6], [52, -6], 180, 111_195],
+    'east, over the line' => [[0, 179.9], [0, -179.9], 90, 22_239],
+    'here' => [[53, -6], [53, -6], null, 0],
+]);
 
 it('tells what the readings of all outings to a place have shown, and of no other place', function () {
     $user = People::someone();
@@ -267,6 +379,18 @@ it('gives a calendar and a GPX file that can be read back', function () {
         ->toBe('-PT10M')
         ->and($events[0]->DTSTART->getDateTime()->format('c'))
         ->toStartWith('2026-05-16T0');
+    // one is told to leave before the water, a while before and when it is time
+    [$off] = array_values(array_filter($events, static fn ($event): bool => str_starts_with((string) $event->SUMMARY, 'Be off Bar by ')));
+    $before = error_reporting(error_reporting() & ~E_DEPRECATED);
+    $triggers = array_map(static fn ($alarm): string => (string) $alarm->TRIGGER, $off->select('VALARM'));
+    error_reporting($before);
+    $day = $this->getJson("/api/outings/{$outing->id}/day")->json('day');
+    expect($triggers)
+        ->toBe(['-PT15M', '-PT0M'])
+        ->and($off->DTSTART->getDateTime()->getTimestamp())
+        ->toBe(strtotime($day['order']['stays'][0]['be_off']))
+        ->and((string) $events[0]->DESCRIPTION)
+        ->toContain('be off by');
 
     $gpx = $this->get("/api/places/{$outing->place_id}/gpx")->assertOk()->getContent();
     expect($this->postJson('/api/places/read', ['text' => $gpx])->assertOk()->json())->toBe([

@@ -107,7 +107,8 @@ it('shows the demo: the bar floods, the calendar and the card of the day follow'
     $outings = array_column($this->api($window, 'GET', 'outings')[1]['outings'], 'id', 'name');
     $window->get($this->address('/outing/'.$outings['Spring tide at the inlet']));
     $this->one($window, '.strip-hand');
-    $this->see($window, 'Water cuts off The bar from');
+    $this->see($window, 'Be off by 10:21.');
+    $this->see($window, 'Free until 10:48: be off by 10:21; cut off 10:48 to 15:38.');
     $this->see($window, 'official table');
     // what is pressed in the order moves the hand there
     $this->one($window, '.order-time')->click();
@@ -117,14 +118,69 @@ it('shows the demo: the bar floods, the calendar and the card of the day follow'
         'const done = arguments[0]; fetch(document.querySelector("a[download]").href).then((r) => r.text()).then(done);',
     );
     expect($calendar)->toStartWith('BEGIN:VCALENDAR')->toContain('BEGIN:VALARM');
+    expect($calendar)->toContain('Be off The bar by 10:21');
+    // under the hand stands what the day has, and at its end the bar is not free
+    $hand = $this->one($window, '.strip-hand');
+    $window->findElements(WebDriverBy::cssSelector('.order-time'))[2]->click();
+    $this->reads($window, '.at-clock', '08:40');
+    $this->reads($window, '.at-water b', 'The bar: free now.');
+    $hand->sendKeys([Key::END]);
+    $this->reads($window, '.at-water b', 'The bar: cut off now.');
     $this->press($window, 'card of the day');
     $this->one($window, '.to-set');
     $this->see($window, 'Set for');
+    $this->press($window, 'Terns over the bar');
+    $this->see($window, 'Free until 10:48: be off by 10:21');
     expect($this->api($window, 'GET', 'cards')[1]['cards'][0]['card']['name'])->toBe('Spring tide at the inlet');
 
     // where the sun does not set it is said
     $window->get($this->address('/outing/'.$outings['Night without sunset']));
-    $this->see($window, 'The sun does not set on this day.');
+    $this->see($window, 'The sun does not set.');
+    $this->see($window, 'next day');
+});
+
+it('takes water that is not known for high: drawn and said, until it is typed; over midnight it says which day', function () {
+    $window = $this->browser();
+    $window->get($this->address('/'));
+    $this->press($window, 'Look around the demo');
+    $this->one($window, '[data-testid=answer]');
+    $outings = array_column($this->api($window, 'GET', 'outings')[1]['outings'], 'id', 'name');
+    $window->get($this->address('/outing/'.$outings['Spring tide at the inlet']));
+    $this->one($window, '.strip-hand');
+    foreach ([4, 3, 2] as $water) {
+        $this->one($window, "[aria-label=\"take out water {$water}\"]")->click();
+    }
+    $this->see($window, 'only the high water at 00:50 (4.2 m) is typed');
+    $this->one($window, '.water-unknown');
+    $this->see($window, 'Not in the order: nobody has said whether the water cuts off The bar');
+    // a low water and a high one by keyboard: what was shut opens
+    $type = fn (string $label, string $value) => $this->one($window, "[aria-label=\"{$label}\"]")->sendKeys([Key::CONTROL, 'a', Key::NULL, $value, Key::ENTER]);
+    $this->press($window, 'Add a high or low water');
+    $type('Time of water 2', '7.02');
+    $type('Height of water 2', '0,5 m');
+    $this->press($window, 'Add a high or low water');
+    $type('Height of water 3', '4.4');
+    $this->see($window, 'Free until 10:');
+    $this->one($window, '.water-shut');
+
+    // the way off, in the spot; the order follows
+    $type('Minutes on foot off The bar', '40');
+    $this->see($window, 'and 40 min on foot to ground that stays dry');
+
+    // a night: a rush past midnight, a water of the next day, all by itself
+    $type('Begins', '20:00');
+    $type('Ends', '4:00');
+    $type('First hour of Owl along the dyke, last light', '0030');
+    $type('Last hour of Owl along the dyke, last light', '0330');
+    $this->see($window, 'next day');
+    $window->wait(30, 200)->until(
+        fn (): bool => str_contains((string) json_encode($this->api($window, 'GET', 'outings/'.$outings['Spring tide at the inlet'].'/day')[1]['day']['rushes'][0]['hours'] ?? null), '2027-05-23T00:30'),
+        'Waited for the hours of the next day',
+    );
+    $this->see($window, 'lie outside of yours, 20:00 to 04:00 next day.');
+    $this->pick($window, 'Before the first and after the last water', 'they go on as tides usually do (reckoned, with wider margins)');
+    $this->see($window, '45 min where a water is only reckoned');
+    $this->saved($window);
 });
 
 it('slides under the hand on a phone', function () {
@@ -165,7 +221,7 @@ it('is read without a connection once it was opened', function () {
         $window->navigate()->refresh();
         $this->one($window, '.strip-hand');
         $this->see($window, 'No signal: the day as this device kept it.');
-        $this->see($window, 'Water cuts off The bar from');
+        $this->see($window, 'Be off by 10:21.');
     } finally {
         $this->server('start');
     }

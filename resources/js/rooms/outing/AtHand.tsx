@@ -34,11 +34,13 @@ type Props = {
   ownLight: boolean;
   /** Of which outing it is, and by which changes of it and of its place. */
   asked: [string, number, number];
+  /** Whether the day is the one of these changes, and not that of before. */
+  isFresh: boolean;
   kinds: SubjectKind[];
 };
 
 /** Everything at the minute the hand stands at, as the day has it: the light, the hold of the rush that is picked, and its frame. */
-export function AtHand({ day, place, at, restedAt, rush, ownLight, asked, kinds }: Props) {
+export function AtHand({ day, place, at, restedAt, rush, ownLight, asked, isFresh, kinds }: Props) {
   const { user } = useAccount();
   const { units } = user.settings;
   const now = day.moments[at]!;
@@ -159,7 +161,14 @@ export function AtHand({ day, place, at, restedAt, rush, ownLight, asked, kinds 
         )}
       </section>
       {hold !== null && isPlanned && (
-        <Drawn asked={asked} at={day.moments[restedAt]!.at} rushId={rush!.id} kinds={kinds} units={units} />
+        <Drawn
+          asked={asked}
+          isFresh={isFresh}
+          at={day.moments[restedAt]!.at}
+          rushId={rush!.id}
+          kinds={kinds}
+          units={units}
+        />
       )}
     </div>
   );
@@ -191,6 +200,7 @@ function AtWater({ water, name, state, now }: WaterProps) {
 
 type DrawnProps = {
   asked: [string, number, number];
+  isFresh: boolean;
   /** A moment of the day. */
   at: string;
   /** By which the outing names the rush. */
@@ -200,7 +210,7 @@ type DrawnProps = {
 };
 
 /** Lane and frame of the rush as the day has it in the minute in which the hand has come to rest. */
-function Drawn({ asked, at, rushId, kinds, units }: DrawnProps) {
+function Drawn({ asked, isFresh, at, rushId, kinds, units }: DrawnProps) {
   const [outing] = asked;
   const found = useQuery({
     queryKey: ["outing-at", ...asked, rushId, at],
@@ -211,6 +221,7 @@ function Drawn({ asked, at, rushId, kinds, units }: DrawnProps) {
         undefined,
         signal,
       ),
+    enabled: isFresh,
     placeholderData: (old) => old,
     staleTime: 60_000,
   }).data;

@@ -216,6 +216,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
             units={units}
             kept={kept}
             asked={[server.id, record.server.revision, placeRecord.server.revision]}
+            isFresh={isSaved && !found.isPlaceholderData}
             onSun={setSun}
           />
         )}
@@ -268,11 +269,13 @@ type DayProps = {
   kept: Kept;
   /** Of which outing it is, and by which changes of it and of its place. */
   asked: [string, number, number];
+  /** Whether the day is the one of these changes, and not that of before. */
+  isFresh: boolean;
   onSun: (sun: SunStands) => void;
 };
 
 /** The day under the hand: only this follows where the hand goes, so that it follows at once. */
-function DayShown({ day, place, units, kept, asked, onSun }: DayProps) {
+function DayShown({ day, place, units, kept, asked, isFresh, onSun }: DayProps) {
   const kinds = useCatalogue();
   const [clock, setClock] = useState<string | null>(null);
   const [picked, setPicked] = useState<string | null>(null);
@@ -306,6 +309,7 @@ function DayShown({ day, place, units, kept, asked, onSun }: DayProps) {
         rush={rush}
         ownLight={kept.rushes.find((one) => one.id === rush?.id)?.own_light === true}
         asked={asked}
+        isFresh={isFresh}
         kinds={kinds}
       />
       <OrderOfDay day={day} place={place} onAt={setClock} onPick={setPicked} />
