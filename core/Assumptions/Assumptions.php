@@ -653,6 +653,7 @@ final class Assumptions
             new Assumption('outing.water_reckoned', 45, 0, 240, 'min', 'The same where a high or low water is not typed but as tides usually go on', 'assumed'),
             new Assumption('outing.water_lift', 0.1, 0, 1, '', 'How much higher such a water is taken, as a share of what the typed ones move', 'assumed'),
             new Assumption('outing.water_near', 0.3, 0, 5, 'm', 'How little under what cuts a spot off a high water stays to be warned of', 'assumed'),
+            new Assumption('outing.waits', 0.5, 0, 1000, '', 'Sharp frames that an hour of waiting must bring at the least to be waited', 'assumed'),
             new Assumption('outing.turn', 1, 0, 5, 'min', 'What turning to another rush at the same spot takes', 'assumed'),
             new Assumption('outing.softer', 0.5, 0, 1, '', 'What a frame counts that is sharp by a softer standard than you asked for', 'assumed'),
             new Assumption('outing.keeps', 0.8, 0.1, 1, '', 'Share of its best that a hold must still bring to keep its promise', 'assumed'),

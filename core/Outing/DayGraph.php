@@ -19,6 +19,7 @@ final readonly class DayGraph
      *                                                       null where the way is not free, or ends after the day
      * @param  list<int>  $placeOf  by rush: its place
      * @param  list<list<float>>  $worth  by rush and step: what all of it brings
+     * @param  float  $waitCosts  what a step of waiting must bring, and so is taken off a day that has it; not off what it is worth
      * @param  float  $turnCosts  share of a step that is lost where one turns to another rush of the same place
      */
     public function __construct(
@@ -30,5 +31,6 @@ final readonly class DayGraph
         public array $placeOf,
         public array $worth,
         public float $turnCosts,
+        public float $waitCosts,
     ) {}
 }

@@ -33,6 +33,7 @@ final readonly class GraphOfDay
             array_map(static fn (Expected $one): int => $places->number($one->spot), $outing->expected),
             array_map($writes->worth(...), $steps),
             min(1.0, (60 * $assumptions->value('outing.turn')) / HoldsOfDay::STEP_S),
+            ($assumptions->value('outing.waits') * HoldsOfDay::STEP_S) / 3600,
         );
     }
 

@@ -64,9 +64,30 @@ final readonly class Instead
         $states = array_map(static fn (HoldStep $step): SpotState => $water->state($step->fromS), $steps);
 
         return match (true) {
-            in_array(SpotState::Open, $states, true) => LeftOut::TooShort,
+            in_array(SpotState::Open, $states, true) => self::open($water, $steps),
             in_array(SpotState::Shut, $states, true) => LeftOut::Shut,
             default => LeftOut::NotKnown,
         };
+    }
+
+    /**
+     * Of a spot that is open while something would come out, though nobody may stand there then.
+     *
+     * @param  array<int, HoldStep>  $steps
+     */
+    private static function open(SpotWater $water, array $steps): LeftOut
+    {
+        foreach ($water->stretches as $one) {
+            foreach ($steps as $step) {
+                $isThen = $one->state === SpotState::Open && $one->stretch->holds($step->fromS);
+                foreach ($isThen ? $water->stands : [] as $stands) {
+                    if ($one->stretch->covers($stands->fromS, $stands->untilS)) {
+                        return LeftOut::NotLeft;
+                    }
+                }
+            }
+        }
+
+        return LeftOut::TooShort;
     }
 }

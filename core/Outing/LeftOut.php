@@ -22,6 +22,9 @@ enum LeftOut: string
     /** The water shuts its spot in all of its hours, or in those that are known. */
     case Shut = 'shut';
 
+    /** Its spot is open while something would come out, but one must be off it by then, or cannot be there yet. */
+    case NotLeft = 'not-left';
+
     /** Its spot is open for too short a while to walk there and back. */
     case TooShort = 'too-short';
 

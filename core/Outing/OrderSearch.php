@@ -135,7 +135,7 @@ final class OrderSearch
         [$most, $first] = [$isThere ? 0.0 : -INF, null];
         $stands = $at < $graph->steps && $graph->stands[$place][$at];
         if ($stands && $mayWait) {
-            $found = $this->free[$at + 1][$place] - ($isDry ? 0.0 : self::WET_WAIT);
+            $found = $this->free[$at + 1][$place] - $graph->waitCosts - ($isDry ? 0.0 : self::WET_WAIT);
             if ($found > $most + self::EQUAL) {
                 [$most, $first] = [$found, Deed::wait($at, $at + 1, $place)];
             }

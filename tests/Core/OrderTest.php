@@ -42,7 +42,7 @@ function drawnDay(int $seed): DayGraph
         $worth[] = array_map(static fn (): float => $chance(5) ? 0.0 : $dice->getInt(1, 50) / 10, range(0, $steps - 1));
     }
 
-    return new DayGraph($steps, $dry, $stands, $mayBe, $arrives, $placeOf, $worth, $dice->getInt(0, 2) / 5);
+    return new DayGraph($steps, $dry, $stands, $mayBe, $arrives, $placeOf, $worth, $dice->getInt(0, 2) / 5, $dice->getInt(0, 2) / 4);
 }
 
 /**
@@ -96,7 +96,8 @@ function lived(DayGraph $day, array $written): float
         if ($now === null) {
             continue;
         }
-        if (! $day->stands[$now['place']][$step]) {
+        // a step that brings nothing is a wait, and is written so
+        if (! $day->stands[$now['place']][$step] || ($now['rush'] !== null && $day->worth[$now['rush']][$step] <= 0)) {
             return -INF;
         }
         if ($before === null) {
@@ -109,6 +110,8 @@ function lived(DayGraph $day, array $written): float
         if ($now['rush'] !== null) {
             $turns = $before !== null && $before['step'] === $step - 1 && $before['place'] === $now['place'] && $before['rush'] !== null && $before['rush'] !== $now['rush'];
             $worth += $day->worth[$now['rush']][$step] * ($turns ? 1 - $day->turnCosts : 1);
+        } else {
+            $worth -= $day->waitCosts;
         }
         $before = ['step' => $step] + $now;
     }
@@ -122,7 +125,8 @@ it('finds the day that writing down every day finds, waits among them, on 300 sm
         $graph = drawnDay($seed);
         $search = new OrderSearch($graph);
         $best = $search->best();
-        expect($best->worth)->toEqualWithDelta(mostByEveryDay($graph), 1e-4, "seed {$seed}");
+        $price = static fn (?OrderOfDay $day): float => array_sum(array_map(static fn (Deed $deed): float => $deed->isWait() ? $graph->waitCosts * ($deed->until - $deed->from) : 0.0, $day->deeds ?? []));
+        expect($best->worth - $price($best))->toEqualWithDelta(mostByEveryDay($graph), 1e-4, "seed {$seed}");
 
         // the day it tells of can be lived, and brings what it says
         $written = array_fill(0, $graph->steps, null);
@@ -142,9 +146,10 @@ it('finds the day that writing down every day finds, waits among them, on 300 sm
         foreach ($walked as [$from, $to, $leaves, $arrives]) {
             expect($graph->arrives[$from][$to][$leaves])->toBe($arrives, "seed {$seed}");
         }
-        expect(lived($graph, $written))->toEqualWithDelta($best->worth, 1e-9, "seed {$seed}");
+        expect(lived($graph, $written))->toEqualWithDelta($best->worth - $price($best), 1e-9, "seed {$seed}");
         foreach ($search->gains($best) as $gain) {
-            expect($gain ?? 0.0)->toBeGreaterThan(-1e-4, "seed {$seed}");
+            // but for what waiting in between was to bring
+            expect($gain ?? 0.0)->toBeGreaterThan(-1e-4 - $graph->waitCosts * $graph->steps, "seed {$seed}");
         }
 
         // the second best does without what brings most, and no other day that does brings more
@@ -152,8 +157,9 @@ it('finds the day that writing down every day finds, waits among them, on 300 sm
         if ($most !== null) {
             $worth = $graph->worth;
             $worth[$most] = array_fill(0, $graph->steps, 0.0);
-            $without = new DayGraph($graph->steps, $graph->dry, $graph->stands, $graph->mayBe, $graph->arrives, $graph->placeOf, $worth, $graph->turnCosts);
-            expect((new OrderSearch($graph))->secondBest($best)->worth ?? 0.0)->toEqualWithDelta(mostByEveryDay($without), 1e-4, "seed {$seed}");
+            $without = new DayGraph($graph->steps, $graph->dry, $graph->stands, $graph->mayBe, $graph->arrives, $graph->placeOf, $worth, $graph->turnCosts, $graph->waitCosts);
+            $second = (new OrderSearch($graph))->secondBest($best);
+            expect(($second->worth ?? 0.0) - $price($second))->toEqualWithDelta(mostByEveryDay($without), 1e-4, "seed {$seed}");
         }
     }
     expect([$waits, $walks])->each->toBeGreaterThan(20, "$waits waits, $walks walks");
@@ -170,7 +176,7 @@ it('waits out the water on dry ground, and says what that buys', function () {
     $stands = [[true, true, false, false, false, true, true, true], array_fill(0, 8, true)];
     $mayBe = [[true, true, true, false, false, true, true, true, true], array_fill(0, 9, true)];
     $free = static fn (array $moments): array => array_map(static fn (int $at): ?int => in_array($at, $moments, true) ? $at + 1 : null, range(0, 8));
-    $graph = new DayGraph(8, [false, true], $stands, $mayBe, [0 => [1 => $free([0, 1, 2])], 1 => [0 => $free([4, 5, 6])]], [0], [array_fill(0, 8, 3.0)], 0.2);
+    $graph = new DayGraph(8, [false, true], $stands, $mayBe, [0 => [1 => $free([0, 1, 2])], 1 => [0 => $free([4, 5, 6])]], [0], [array_fill(0, 8, 3.0)], 0.2, 0.0);
     $search = new OrderSearch($graph);
     $best = $search->best();
     expect($best->worth)
@@ -180,13 +186,13 @@ it('waits out the water on dry ground, and says what that buys', function () {
         ->and($search->gains($best)[2])
         ->toEqualWithDelta(9.0, 1e-6);
     // without dry ground to wait on it is one of the two
-    $stuck = new OrderSearch(new DayGraph(8, [false], [$stands[0]], [$mayBe[0]], [], [0], [array_fill(0, 8, 3.0)], 0.2));
+    $stuck = new OrderSearch(new DayGraph(8, [false], [$stands[0]], [$mayBe[0]], [], [0], [array_fill(0, 8, 3.0)], 0.2, 0.0));
     expect($stuck->best()->worth)->toEqualWithDelta(9.0, 1e-9);
 });
 
 it('turns to another rush only where that brings more than turning costs, and begins and ends with what counts', function () {
-    $open = static fn (array $worth, float $costs = 0.5): OrderOfDay => (new OrderSearch(
-        new DayGraph(count($worth[0]), [true], [array_fill(0, count($worth[0]), true)], [array_fill(0, count($worth[0]) + 1, true)], [], array_fill(0, count($worth), 0), $worth, $costs),
+    $open = static fn (array $worth, float $costs = 0.5, float $waits = 0.0): OrderOfDay => (new OrderSearch(
+        new DayGraph(count($worth[0]), [true], [array_fill(0, count($worth[0]), true)], [array_fill(0, count($worth[0]) + 1, true)], [], array_fill(0, count($worth), 0), $worth, $costs, $waits),
     ))->best();
     expect(deeds($open([[0.0, 0.0, 4.0, 4.0, 0.0, 0.0], [0.0, 4.0, 0.0, 4.0, 0.0, 0.0]])))
         ->toBe([[1, null, 1, 2], [0, null, 2, 4]])
@@ -198,6 +204,11 @@ it('turns to another rush only where that brings more than turning costs, and be
         // a step that brings nothing is waited through
         ->and(deeds($open([[4.0, 0.0, 4.0]])))
         ->toBe([[0, null, 0, 1], [null, null, 1, 2], [0, null, 2, 3]])
+        // unless what follows is not worth the wait
+        ->and(deeds($open([[4.0, 0.0, 0.0, 0.5]], 0.0, 0.3)))
+        ->toBe([[0, null, 0, 1]])
+        ->and(deeds($open([[4.0, 0.0, 0.0, 0.5]], 0.0, 0.2)))
+        ->toHaveCount(3)
         ->and($open([[0.0]])->deeds)
         ->toBe([])
         ->and($open([[0.0]])->bringsMost())

@@ -108,12 +108,13 @@ final class TidalDays
 
     /**
      * @param  array<string, mixed>  $document
+     * @param  array<string, float>  $assumed
      * @return array<string, mixed> the day as it is told
      */
-    public static function reckoned(array $document): array
+    public static function reckoned(array $document, array $assumed = []): array
     {
         return DayDocument::of(
-            Day::of(Outing::fromArray(Reader::plain($document)), Planner::standard(), Assumptions::defaults()),
+            Day::of(Outing::fromArray(Reader::plain($document)), Planner::standard(), Assumptions::with($assumed)),
         );
     }
 

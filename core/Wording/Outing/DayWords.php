@@ -135,6 +135,7 @@ final readonly class DayWords
             LeftOut::NoChances => 'it has no chances an hour, or counts for nothing.',
             LeftOut::Shut => "the water cuts off {$spot} while something would come out.",
             LeftOut::NotKnown => "nobody has said whether the water cuts off {$spot} while something would come out.",
+            LeftOut::NotLeft => "with the way and time to spare for the water, nobody can be at {$spot} while something would come out.",
             LeftOut::TooShort => "{$spot} is free for too short a while to walk there and back, with time to spare for the water.",
             LeftOut::Other => sprintf(
                 'at %s, when it would bring most, %s brings %s an hour and this %s.',

@@ -102,14 +102,15 @@ final readonly class WaterWords
     {
         $window = $this->day->outing->window;
         $open = Clocks::inward($one->stretch);
-        $isAfter = $open->untilS > $window->untilS ? ', after your day' : '';
-        $ends = $this->clocks->at($open->untilS).$this->mark($one->untilReckoned).$isAfter;
+        $ends = $this->clocks->at($open->untilS).
+            $this->mark($one->untilReckoned).
+            ($next?->state === SpotState::Unknown ? ' at the least' : '').
+            ($open->untilS > $window->untilS ? ', after your day' : '');
         $begins = $one->stretch->fromS <= $window->fromS ? '' : 'from '.$this->clocks->at($open->fromS).$this->mark($one->fromReckoned).' ';
         $told = ($isLater && $begins !== '' && $this->wasFree($water, $one) ? 'free again ' : 'free ').
             $begins.
             ($begins === '' ? 'until ' : 'to ').
-            $ends.
-            ($next?->state === SpotState::Unknown ? ' at the least' : '');
+            $ends;
         $stand = $this->standing($water, $one->stretch);
         if ($stand === null) {
             return $told.', too short a while to walk there and back';
@@ -216,23 +217,25 @@ final readonly class WaterWords
         );
     }
 
-    /** A high water that stays only a little under what cuts a spot off; null where none does. */
+    /** The highest water that stays only a little under what cuts a spot off; null where none does. */
     private function near(SpotWater $water): ?string
     {
-        $most = $this->day->assumptions->value('outing.water_near');
+        [$found, $least] = [null, $this->day->assumptions->value('outing.water_near')];
         foreach ($this->day->water->turns as $turn) {
             $under = (float) $water->spot->cutOffM - $turn->heightM;
-            if ($turn->kind === TurnKind::High && $under > 0 && $under <= $most) {
-                return sprintf(
-                    'The %s stays only %s under what cuts off %s: wind or low pressure can lift it so far.',
-                    $this->turn($turn),
-                    $this->units->length($under, 2),
-                    $water->spot->name,
-                );
+            if ($turn->kind === TurnKind::High && $under > 0 && $under <= $least) {
+                [$found, $least] = [$turn, $under];
             }
         }
 
-        return null;
+        return $found === null
+            ? null
+            : sprintf(
+                'The %s stays only %s under what cuts off %s: wind or low pressure can lift it so far.',
+                $this->turn($found),
+                $this->units->length($least, 2),
+                $water->spot->name,
+            );
     }
 
     /** What was typed, and what was not. */
