@@ -13,7 +13,8 @@ use RushHold\Document\Reader;
 use RushHold\Hold\Burst;
 use RushHold\Kit\Kit;
 use RushHold\Outing\Day;
-use RushHold\Outing\DayOrder;
+use RushHold\Outing\DayGraph;
+use RushHold\Outing\OrderSearch;
 use RushHold\Outing\Outing;
 use RushHold\Planning\Planner;
 use RushHold\Rehearsal\Rehearsal;
@@ -126,9 +127,17 @@ for ($turn = 0; $turn < 9; $turn++) {
     Day::of($outing, $planner, Assumptions::defaults());
     $outingDays[] = (hrtime(true) - $from) / 1e6;
     $random = new Random\Randomizer(new Random\Engine\Mt19937($turn));
-    $worth = array_map(static fn (): array => array_map(static fn (): float => $random->getInt(0, 9) / 3, range(1, 56)), range(1, 6));
-    $walks = array_map(static fn (int $a): array => array_map(static fn (int $b): int => abs($a - $b) % 3, range(0, 5)), range(0, 5));
-    $order = new DayOrder($worth, array_fill(0, 6, array_fill(0, 56, true)), $walks, 56);
+    // the same size as a graph: six rushes at five spots, 168 steps of five minutes, a walk between any two
+    $steps = 168;
+    $worth = array_map(static fn (): array => array_map(static fn (): float => $random->getInt(0, 9) / 9, range(1, $steps)), range(1, 6));
+    $arrives = array_map(
+        static fn (int $a): array => array_map(
+            static fn (int $walk): array => array_map(static fn (int $at): ?int => $at + $walk <= $steps ? $at + $walk : null, range(0, $steps)),
+            array_filter(array_map(static fn (int $b): int => 3 * abs($a - $b), range(0, 4))),
+        ),
+        range(0, 4),
+    );
+    $order = new OrderSearch(new DayGraph($steps, array_fill(0, 5, true), array_fill(0, 5, array_fill(0, $steps, true)), array_fill(0, 5, array_fill(0, $steps + 1, true)), $arrives, [0, 1, 2, 3, 4, 0], $worth, 0.2, 0.04));
     $from = hrtime(true);
     $best = $order->best();
     $order->gains($best);

@@ -306,3 +306,16 @@ it('warns of a high water that stays only a little lower, and of a time that com
         ->and($kept($twice))
         ->toBeGreaterThan($kept($once) + 1000);
 });
+
+it('keeps a walk from one bar to another off the ground of both, all the way', function () {
+    $rush = static fn (string $id, string $spot, string $from, string $until, float $perHour): array => Outings::expected($id, Documents::rush(['name' => ucfirst($id)]), $spot, $from, $until, $perHour);
+    $day = DayDocument::of(Outings::day(
+        ['from' => '06:00', 'until' => '11:00', 'waters' => [turn(...LOW), turn(...HIGH)], 'walks' => [['from' => 'bar', 'to' => 'spit', 'minutes' => 60]], 'rushes' => [$rush('gull', 'bar', '06:00', '09:00', 10), $rush('tern', 'spit', '09:00', '10:00', 30)]],
+        // dry ground is near either of them, and between them one walks an hour over the flats
+        ['spots' => [Outings::spot('bar', 53.301, -6.1, 270, ['cut_off_m' => 3.0, 'way_off_minutes' => 5]), Outings::spot('spit', 53.303, -6.1, 270, ['cut_off_m' => 6.0, 'way_off_minutes' => 55])]],
+    ));
+    expect(stood($day))->toContain('09:00–10:00 spit');
+    $leaves = array_values(array_filter($day['order']['ways'], static fn (array $way): bool => $way['from_spot'] === 'bar'))[0];
+    // the bar is cut off at 09:02: the hour from it to the spit is over by then, or one goes ashore first
+    expect(substr($leaves['arrives'], 11, 5))->toBeLessThanOrEqual('08:47', (string) json_encode($day['order']['ways']));
+});
