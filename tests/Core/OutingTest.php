@@ -285,6 +285,31 @@ it('says what to set before going to a rush: the hold that brings most of its tu
         ->toBeFalse();
 });
 
+it('says beside a rush why it has no turn, or has it when fewer of its frames come out', function () {
+    $dim = Documents::rush(['name' => 'Dim', 'iso_ceiling' => 400]);
+    $day = Outings::day([
+        'until' => '13:00',
+        'sky' => [['hour' => 4, 'sky' => 'clear'], ['hour' => 10, 'sky' => 'overcast']],
+        'rushes' => [
+            Outings::expected('dim', $dim, 'turf', '04:30', '13:00', 10),
+            Outings::expected('terns', Documents::rush(['name' => 'Terns']), 'turf', '04:30', '10:30', 10, 20),
+            Outings::expected('never', Documents::rush(['name' => 'Never']), 'turf', '06:00', '09:00', 1),
+            Outings::expected('none', Documents::rush(['name' => 'None']), 'turf', '06:00', '09:00', 0),
+        ],
+    ]);
+    $why = array_column(DayDocument::of($day)['rushes'], 'why', 'id');
+    // under heavy cloud fewer come out than in the morning, which belongs to the terns
+    expect($why['dim'])
+        ->toStartWith('It is worked 10:30 to 13:00, when fewer of its frames come out: at 0')
+        ->toContain('when it would bring most, Terns brings ')
+        ->and($why['terns'])
+        ->toBeNull()
+        ->and($why['never'])
+        ->toMatch('/^Not in the order: at 0\d:\d\d, when it would bring most, Terns brings \d+ sharp frames an hour and this \d+ sharp frames\.$/')
+        ->and($why['none'])
+        ->toBe('Not in the order: it has no chances an hour, or counts for nothing.');
+});
+
 it('says where a rush is planned for a distance that a spot does not usually give', function () {
     $spots = static fn (array $more): array => ['spots' => [Outings::spot('bar', 53.301, -6.1, 270, $more)]];
     $rush = Outings::expected('a', Documents::rush(['distance' => ['near_m' => 12, 'work_m' => 20, 'far_m' => 40]]), 'bar', '07:00', '09:00', 5);
