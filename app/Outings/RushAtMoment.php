@@ -22,13 +22,13 @@ final readonly class RushAtMoment
 {
     /**
      * @param  \stdClass  $document  the rush as rush/1
-     * @param  mixed  $lens  the lens of its kit, as kit/1 has it
+     * @param  array<mixed>  $lens  the lens of its kit, as kit/1 has it
      */
     private function __construct(
         public Rush $rush,
         public Kit $kit,
         public \stdClass $document,
-        public mixed $lens,
+        public array $lens,
     ) {}
 
     /**
@@ -67,7 +67,7 @@ final readonly class RushAtMoment
             $lit,
             $expected->kit,
             $expected->ownLight ? $record->document : self::lit($record->document, $lit),
-            $record->kit->document($record->focal_mm)['lens'] ?? null,
+            $record->kit->document($record->focal_mm)['lens'],
         );
     }
 
