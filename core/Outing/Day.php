@@ -188,7 +188,7 @@ final readonly class Day
     public function promise(int $rush): ?array
     {
         $steps = $this->steps[$rush];
-        $shares = array_map(fn (HoldStep $step): float => $this->maySee($rush, $step) ? $step->share : 0.0, $steps);
+        $shares = array_map(fn (HoldStep $step): float => $this->mayStand($rush, $step) ? $step->share : 0.0, $steps);
         $most = max([0.0, ...$shares]);
         if ($most <= 0) {
             return null;
@@ -214,7 +214,7 @@ final readonly class Day
     }
 
     /** Whether one may stand at the spot of a rush through a step of its hours. */
-    public function maySee(int $rush, HoldStep $step): bool
+    public function mayStand(int $rush, HoldStep $step): bool
     {
         return $this->waters[$this->outing->expected[$rush]->spot->id]->standsFrom($step->fromS, $step->untilS);
     }
@@ -235,7 +235,7 @@ final readonly class Day
             ARRAY_FILTER_USE_BOTH,
         );
         foreach ($steps as $step) {
-            if (! $this->maySee((int) $rush, $step)) {
+            if (! $this->mayStand((int) $rush, $step)) {
                 return WaitsFor::Water;
             }
         }
@@ -272,7 +272,7 @@ final readonly class Day
                 array_filter(
                     $band->steps,
                     fn (HoldStep $step): bool => $step->planned !== null &&
-                        $this->maySee($rush, $step) &&
+                        $this->mayStand($rush, $step) &&
                         array_filter(
                             $hours,
                             static fn (Stretch $one): bool => $one->sharedS($step->fromS, $step->untilS) > 0,

@@ -35,7 +35,7 @@ final readonly class Instead
         }
         [$best, $number] = [null, 0];
         foreach ($steps as $at => $step) {
-            if ($step->worth > ($best->worth ?? 0.0) && $day->maySee($rush, $step)) {
+            if ($step->worth > ($best->worth ?? 0.0) && $day->mayStand($rush, $step)) {
                 [$best, $number] = [$step, $at];
             }
         }

@@ -173,7 +173,7 @@ final readonly class DayDocument
             'light' => $expected->lightFrom($step->moment)->value ?? 'even',
             'iso' => $step->planned?->hold->iso,
             'worth_per_hour' => round($step->worth, 3),
-            'stands' => $this->day->maySee($number, $step),
+            'stands' => $this->day->mayStand($number, $step),
         ];
     }
 
