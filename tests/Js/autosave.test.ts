@@ -4,10 +4,16 @@ import { RushAutosave } from "../../resources/js/rush/rushAutosave";
 import { withMotion, type Draft } from "../../resources/js/rush/draft";
 import { whole } from "./draft";
 
+/** Each test has a rush of its own: a page remembers what it knows of those it had open. */
+let made = 0;
+
 /** A server as the autosave sees it: one rush, its revision, and a line that can be cut. */
 class FarServer {
-  rush: RushWhole = whole();
+  rush: RushWhole = whole({ id: `rush-${++made}` });
   line: "up" | "cut" | "store-away" | "answer-lost" = "up";
+  /** Given, answers to writes are held back until it is called. */
+  slow: Promise<void> | null = null;
+  refused = 0;
   undone = 0;
   puts: { revision: number; gesture: string; write_id: string; speed: number }[] = [];
 
@@ -16,7 +22,10 @@ class FarServer {
     if (this.line === "store-away") return this.problem(503, "store-away");
     const sent = init.body === undefined ? null : JSON.parse(init.body);
     if (init.method === "PUT") {
-      if (sent.revision !== this.rush.revision) return this.problem(409, "changed-elsewhere");
+      if (sent.revision !== this.rush.revision) {
+        this.refused++;
+        return this.problem(409, "changed-elsewhere");
+      }
       if (sent.rush.motion.speed_mps > 400) return this.problem(422, "bad-input");
       this.puts.push({
         revision: sent.revision,
@@ -31,6 +40,11 @@ class FarServer {
         write_id: sent.write_id,
         can_undo: true,
       };
+      if (this.slow !== null) {
+        const answer = JSON.stringify(this.rush);
+        await this.slow;
+        return new Response(answer, { status: 200 });
+      }
       if (this.line === "answer-lost") {
         this.line = "up";
         throw new TypeError("the answer never came");
@@ -200,6 +214,41 @@ describe("keeping a rush", () => {
     await Promise.all([autosave.undo(), autosave.undo(), autosave.undo()]);
     expect(server.undone).toBe(3);
     expect(autosave.snapshot().save.kind).toBe("saved");
+  });
+
+  it("does not meet its own write as somebody else's when a room is left and opened again while it is under way", async () => {
+    let answer = (): void => undefined;
+    server.slow = new Promise((resolve) => (answer = resolve));
+    const asked = server.rush;
+    autosave.edit(speed(12), "g1");
+    await settle(10);
+    stop();
+    // opened again with what was asked for before the write, and changed at once
+    autosave = new RushAutosave(asked);
+    stop = autosave.start();
+    autosave.edit(speed(13), "g2");
+    await settle();
+    server.slow = null;
+    answer();
+    await settle(1000);
+    expect(server.refused).toBe(0);
+    expect(server.rush.rush.motion.speed_mps).toBe(13);
+    expect(autosave.snapshot()).toMatchObject({ dirty: false, save: { kind: "saved" } });
+    expect(shelf.size).toBe(0);
+  });
+
+  it("knows its own last write when an answer from before it arrives late", async () => {
+    const asked = server.rush;
+    autosave.edit(speed(12), "g1");
+    await settle();
+    stop();
+    autosave = new RushAutosave(asked);
+    stop = autosave.start();
+    expect(autosave.snapshot().draft.rush.motion.speed_mps).toBe(12);
+    autosave.edit(speed(14), "g2");
+    await settle();
+    expect(server.refused).toBe(0);
+    expect(server.rush.rush.motion.speed_mps).toBe(14);
   });
 
   it("undoes after saving what is still unsaved", async () => {

@@ -1,3 +1,4 @@
+import { forgetRecords } from "../../resources/js/autosave/records";
 import { QueryClient, QueryObserver } from "@tanstack/react-query";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { request } from "../../resources/js/api/client";
@@ -92,6 +93,7 @@ let client: QueryClient;
 
 const stub = (seed: number): void => {
   shelf.clear();
+  forgetRecords();
   server = new FarServer(seed);
   client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: false } } });
   const quiet = { addEventListener: () => undefined, removeEventListener: () => undefined };

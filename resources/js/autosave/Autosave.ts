@@ -2,6 +2,7 @@ import { ApiProblem, request } from "../api/client";
 import { accountKey } from "../session/account";
 import { unsavedKey } from "../session/unsent";
 import { newGesture } from "./gesture";
+import { lastKnown, remember, underWay } from "./records";
 import { same } from "./same";
 import { Timeline, type Aside } from "./Timeline";
 
@@ -79,10 +80,12 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   private closed = false;
   private steps: Promise<void> = Promise.resolve();
 
-  constructor(server: Whole, { path, draftOf }: RecordKind<Draft, Whole>) {
+  constructor(asked: Whole, { path, draftOf }: RecordKind<Draft, Whole>) {
     this.path = path;
     this.key = unsavedKey(accountKey() ?? "", path);
     this.draftOf = draftOf;
+    const known = lastKnown<Whole>(this.key);
+    const server = known !== undefined && known.revision > asked.revision ? known : asked;
     // from before entries were named after their account; the record is this account's, so its draft is too
     const before = `rush-hold:unsaved:${path}`;
     const unsaved = unsavedAt<Draft>(this.key) ?? unsavedAt<Draft>(before);
@@ -218,22 +221,41 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   }
 
   private async sendOnce(): Promise<void> {
+    const before = underWay.get(this.key);
+    if (before !== undefined) return this.goOnFrom((await before) as Whole | null);
     const { draft } = this.state;
     if (this.state.save.kind !== "waiting") this.set({ save: { kind: "saving" } });
     const writeId = newWriteId();
     this.sent = [...this.sent.slice(-WRITE_IDS_KEPT), writeId];
     this.saveLocally(draft);
+    const write = request<Whole>("PUT", this.path, {
+      revision: this.revision,
+      gesture: this.gesture,
+      write_id: writeId,
+      ...draft,
+    });
+    underWay.set(
+      this.key,
+      write.catch(() => null),
+    );
     try {
-      const answer = await request<Whole>("PUT", this.path, {
-        revision: this.revision,
-        gesture: this.gesture,
-        write_id: writeId,
-        ...draft,
-      });
+      const answer = await write;
+      underWay.delete(this.key);
       this.confirmed(draft, answer);
     } catch (thrown) {
+      underWay.delete(this.key);
       await this.failed(draft, thrown);
     }
+  }
+
+  /** Goes on from a write that was under way when this room was opened again; null where it failed, and is to be sent anew. */
+  private goOnFrom(answer: Whole | null): void {
+    if (answer === null || answer.revision <= this.revision) return;
+    if (same(this.draftOf(answer), this.state.draft)) return this.confirmed(this.state.draft, answer);
+    this.revision = answer.revision;
+    this.sent = [];
+    this.saveLocally(this.state.draft);
+    this.set({ server: answer });
   }
 
   private confirmed(sent: Draft, answer: Whole): void {
@@ -241,8 +263,10 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
     this.sent = [];
     this.revision = answer.revision;
     const settled = this.state.draft === sent;
-    if (settled) localStorage.removeItem(this.key);
-    else this.saveLocally(this.state.draft);
+    remember(this.key, answer);
+    if (!settled) this.saveLocally(this.state.draft);
+    // the same room, opened again meanwhile, may have kept more since
+    else if (!this.closed || same(unsavedAt<Draft>(this.key)?.draft, sent)) localStorage.removeItem(this.key);
     this.set({ server: answer, dirty: !settled, save: { kind: settled ? "saved" : "saving" } });
   }
 
@@ -300,6 +324,7 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
     this.tries = 0;
     this.sent = [];
     this.revision = server.revision;
+    remember(this.key, server);
     localStorage.removeItem(this.key);
     this.set({ draft: this.draftOf(server), server, dirty: false, save: { kind: "saved" }, news });
   }

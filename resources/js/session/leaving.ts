@@ -1,4 +1,5 @@
 import { ApiProblem, request } from "../api/client";
+import { forgetRecords } from "../autosave/records";
 import { forgetOfflineCopy } from "../offline/copy";
 import { setAccountKey } from "./account";
 import { forgetUnsent } from "./unsent";
@@ -29,6 +30,7 @@ const tell = async (account: string): Promise<boolean> => {
 export const leave = async (account: string): Promise<boolean> => {
   localStorage.setItem(KEY, account);
   forgetUnsent(account);
+  forgetRecords();
   await forgetOfflineCopy();
   return tell(account);
 };
