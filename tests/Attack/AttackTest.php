@@ -8,6 +8,9 @@ use Tests\Support\Frames;
 use Tests\Support\Stranger;
 use Tests\Support\TestServer;
 
+// it stops or stalls the store, or counts what the processor does: beside nothing else
+pest()->group('alone');
+
 /*
  * The attack on the running server, as a stranger would make it: over HTTP, with nothing of our pages, bounded in number and size.
  * Time is counted in seconds of the processor, which a busy machine does not change; bin/bench tells the clock's.

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use Tests\Support\TestServer;
 
+// it stops or stalls the store, or counts what the processor does: beside nothing else
+pest()->group('alone');
+
 it(
     'loses no confirmed edit when the database is killed while edits are being saved, and says so while it is down',
     function () {
