@@ -42,7 +42,7 @@ export const OrderOfDay = memo(function OrderOfDay({ day, place, onAt, onPick }:
         <span>{between(one, day)}</span>
         <span>
           {lasting(one.from, one.until)} at {spotName(one.spot)}, {waited[one.for]}
-          {one.gain === null ? "" : `: waiting brings ${figures(one.gain, 2)} more than going home`}
+          {one.gain === null ? "" : `: it brings ${figures(one.gain, 2)} more than not waiting`}
         </span>
       </li>
     );
