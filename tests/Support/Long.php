@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-/** Whether tests try all there is (bin/test --long), or as much of it as what they say of it needs. */
+/** Whether tests try all there is (RUSH_HOLD_LONG=1), or as much of it as what they say of it needs. */
 final class Long
 {
     public static function is(): bool
