@@ -9,11 +9,6 @@ final readonly class Stretch
 {
     public function __construct(public float $fromS, public float $untilS) {}
 
-    public function lastsS(): float
-    {
-        return max(0.0, $this->untilS - $this->fromS);
-    }
-
     public function holds(float $unixS): bool
     {
         return $unixS >= $this->fromS && $unixS <= $this->untilS;

@@ -34,9 +34,15 @@ final readonly class DayDocument
 
     private ConcessionWords $concessions;
 
+    private DayWords $words;
+
+    private WaterWords $water;
+
     private function __construct(private Day $day, private Units $units)
     {
         $this->concessions = new ConcessionWords($units);
+        $this->words = new DayWords($day, $units);
+        $this->water = new WaterWords($day, $units);
     }
 
     /** @return array<string, mixed> */
@@ -50,7 +56,7 @@ final readonly class DayDocument
     {
         $day = $this->day;
         $outing = $day->outing;
-        $words = new DayWords($day, $this->units);
+        $words = $this->words;
         $altitudes = array_map(static fn (Moment $moment): float => $moment->sun->altitudeDeg, $day->moments);
 
         return [
@@ -124,8 +130,7 @@ final readonly class DayDocument
         $steps = $this->day->steps[$number];
         $promise = $this->day->promise($number);
         $set = $this->day->setFor($number);
-        $words = new DayWords($this->day, $this->units);
-        $water = new WaterWords($this->day, $this->units);
+        $words = $this->words;
         $first = array_key_first($steps);
         $whole = $first === null ? [] : range($first, array_key_last($steps));
 
@@ -155,7 +160,7 @@ final readonly class DayDocument
                     'until' => $this->at($set['until']),
                     'has_turn' => $set['has_turn'],
                 ],
-            'water' => $water->spot($this->day->waters[$expected->spot->id]),
+            'water' => $this->water->spot($this->day->waters[$expected->spot->id]),
             'checks' => $words->checks($number),
             'says' => $words->rush($number),
             'why' => $words->why($number),
@@ -240,7 +245,7 @@ final readonly class DayDocument
                 'worth' => $deed->worth,
                 'gain' => $gains[$number] ?? null,
                 'be_off' => $off === null ? null : $this->at(Clocks::before($off)),
-                'water' => (new WaterWords($day, $this->units))->spot($water),
+                'water' => $this->water->spot($water),
                 'walk_minutes' => $walk,
                 'wait' => $wait,
             ];
@@ -312,7 +317,7 @@ final readonly class DayDocument
 
         return [
             'spot' => $water->spot->id,
-            'says' => (new WaterWords($this->day, $this->units))->spot($water),
+            'says' => $this->water->spot($water),
             'states' => $states,
             'stands' => $stands,
             'way_off_minutes' => $water->isCutOff() ? round($water->wayOff->minutes, 4) : null,
