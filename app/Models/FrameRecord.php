@@ -46,6 +46,7 @@ use RushHold\Sharpness\Sighting;
 final class FrameRecord extends Model
 {
     use BelongsToAccount;
+    use WithItsParts;
 
     /** It was told in a table: there is no picture of it, nothing was measured, and the verdict it came with stands. */
     public const TABLE = 'table';
@@ -76,6 +77,11 @@ final class FrameRecord extends Model
             'held_by' => 'integer',
             'picture_bytes' => 'integer',
         ];
+    }
+
+    protected static function parts(): array
+    {
+        return ['burst'];
     }
 
     /** @return BelongsTo<BurstRecord, $this> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use RushHold\Kit\KitAssembly;
@@ -27,6 +26,7 @@ use RushHold\Kit\KitAssembly;
 final class KitRecord extends Model
 {
     use BelongsToAccount;
+    use WithItsParts;
 
     protected $table = 'kits';
 
@@ -86,20 +86,17 @@ final class KitRecord extends Model
     public function document(?float $focalMm = null): array
     {
         return KitAssembly::document(
-            $this->piece('body')->read(),
-            $this->piece('lens')->read(),
+            $this->body->read(),
+            $this->lens->read(),
             $this->converter?->read(),
             $this->adapter?->read(),
             $focalMm,
         );
     }
 
-    /** @throws ModelNotFoundException when its account was deleted a moment ago */
-    private function piece(string $type): GearRecord
+    protected static function parts(): array
     {
-        $part = $this->getRelationValue($type);
-
-        return $part instanceof GearRecord ? $part : throw (new ModelNotFoundException())->setModel(GearRecord::class);
+        return ['body', 'lens'];
     }
 
     public function name(): string

@@ -36,6 +36,7 @@ final class OutingRecord extends Model implements Undoable
 {
     use BelongsToAccount;
     use SoftDeletes;
+    use WithItsParts;
 
     protected $table = 'outings';
 
@@ -46,6 +47,11 @@ final class OutingRecord extends Model implements Undoable
     protected function casts(): array
     {
         return ['document' => AsDocument::class, 'revision' => 'integer', 'position' => 'integer'];
+    }
+
+    protected static function parts(): array
+    {
+        return ['place'];
     }
 
     /** @return BelongsTo<PlaceRecord, $this> also one that has been deleted: the outing was there */

@@ -37,6 +37,7 @@ final class RushRecord extends Model implements Undoable
 {
     use BelongsToAccount;
     use SoftDeletes;
+    use WithItsParts;
 
     /** @var ?array{\stdClass, Rush} a document, and what was read of it */
     private ?array $value = null;
@@ -75,6 +76,11 @@ final class RushRecord extends Model implements Undoable
     public function kit(): BelongsTo
     {
         return $this->belongsTo(KitRecord::class);
+    }
+
+    protected static function parts(): array
+    {
+        return ['kit'];
     }
 
     public function state(): \stdClass

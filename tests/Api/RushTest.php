@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Documents\SchemaChecker;
 use App\Models\RushRecord;
 use App\Undo\Version;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Tests\Support\Documents;
 use Tests\Support\People;
 
@@ -263,4 +264,11 @@ it('sets a zoom where the rush says, inside what the lens reaches', function () 
     $this->putJson($this->path, [...People::edit($this->rush), 'kit_id' => $kit, 'focal_mm' => 1])
         ->assertStatus(422)
         ->assertJsonPath('faults.0.pointer', '/focal_mm');
+});
+
+it('is as if it were not there in the moment in which its account and with it its kit are gone', function () {
+    $rush = RushRecord::query()->sole();
+    $rush->setRelation('kit', null);
+
+    expect(fn () => $rush->kit)->toThrow(ModelNotFoundException::class);
 });
