@@ -24,10 +24,10 @@ use RushHold\Shoot\Shooting;
 final class DemoShootWork implements Work
 {
     /** Million pixels of a frame. */
-    private const MEGAPIXELS = 8.0;
+    private const MEGAPIXELS = 3.0;
 
     /** Frames of a burst at the most. */
-    private const FRAMES = 10;
+    private const FRAMES = 7;
 
     /** @var list<array{string, int, ?ShootFault, string, bool}> rush, seed, mistake, when, whether the person has said which rush it was */
     private const STORIES = [
@@ -60,6 +60,9 @@ final class DemoShootWork implements Work
     private array $read = [];
 
     private bool $isStoryDone = false;
+
+    /** @var ?array{string, Shooting, FrameFolder} name, pass and frames of the story that is being shot: drawn for all portions of it */
+    private static ?array $set = null;
 
     /** @var list<array{int, RushRecord, PromiseRecord}> passes of the season that have not been kept yet */
     private array $passes = [];
@@ -104,13 +107,10 @@ final class DemoShootWork implements Work
         $rush = $this->rush($name);
         $shots = [];
         if ($rush !== null) {
-            $shooting = Shooting::of($this->plans->planOf($rush, $this->demo), $seed, self::MEGAPIXELS, $fault);
+            [, $shooting, $folder] = $this->set($rush, $seed, $fault, $at);
             $shots = array_slice($shooting->shots(), 0, self::FRAMES);
         }
-        if (isset($shooting, $rush, $shots[$this->shot])) {
-            $begins = new \DateTimeImmutable($at);
-            [$body, $lens] = [$rush->kit->body->name, $rush->kit->lens->name];
-            $folder = new FrameFolder($shooting, $seed, $fault, $begins, true, $body, $lens);
+        if (isset($folder, $shots[$this->shot])) {
             $jpeg = $folder->file($shots[$this->shot]);
             $this->read[] = new ReadFrame(
                 hash('sha256', $jpeg),
@@ -123,8 +123,24 @@ final class DemoShootWork implements Work
         $this->shot++;
         if ($this->shot >= count($shots)) {
             $this->isStoryDone = true;
+            self::$set = null;
             $this->promise = $rush === null ? null : $this->promises->of($rush, $this->demo);
         }
+    }
+
+    /** @return array{string, Shooting, FrameFolder} */
+    private function set(RushRecord $rush, int $seed, ?ShootFault $fault, string $at): array
+    {
+        $name = $this->story.' '.$rush->id;
+        if (self::$set === null || self::$set[0] !== $name) {
+            self::$set = null; // two at once would not find room
+            $shooting = Shooting::of($this->plans->planOf($rush, $this->demo), $seed, self::MEGAPIXELS, $fault);
+            $names = [$rush->kit->body->name, $rush->kit->lens->name];
+            $folder = new FrameFolder($shooting, $seed, $fault, new \DateTimeImmutable($at), true, ...$names);
+            self::$set = [$name, $shooting, $folder];
+        }
+
+        return self::$set;
     }
 
     public function isFinished(): bool

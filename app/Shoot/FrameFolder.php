@@ -17,6 +17,8 @@ final readonly class FrameFolder
 {
     private const NAME = 'R%04d.jpg';
 
+    private Darkroom $darkroom;
+
     /**
      * @param  \DateTimeImmutable  $begins  when the pass begins, by the camera's clock
      * @param  bool  $tellsSubject  whether the files say where the subject is
@@ -31,12 +33,14 @@ final readonly class FrameFolder
         private bool $tellsSubject,
         private ?string $body = null,
         private ?string $lens = null,
-    ) {}
+    ) {
+        $this->darkroom = new Darkroom($shooting, $seed);
+    }
 
     /** One frame as the camera would write it: a JPEG with EXIF. */
     public function file(Shot $shot): string
     {
-        return ExifWriter::into((new Darkroom($this->shooting, $this->seed))->develop($shot), $this->facts($shot));
+        return ExifWriter::into($this->darkroom->develop($shot), $this->facts($shot));
     }
 
     public static function name(Shot $shot): string
@@ -50,13 +54,12 @@ final readonly class FrameFolder
      */
     public function write(string $folder, \Closure $tell): array
     {
-        $darkroom = new Darkroom($this->shooting, $this->seed);
         $truth = new Truth($this->shooting);
         $shots = $this->shooting->shots();
         $frames = [];
         foreach ($shots as $shot) {
             $name = self::name($shot);
-            $this->put($folder.'/'.$name, ExifWriter::into($darkroom->develop($shot), $this->facts($shot)));
+            $this->put($folder.'/'.$name, ExifWriter::into($this->darkroom->develop($shot), $this->facts($shot)));
             $frames[] = ['file' => $name] + $this->told($shot, $truth);
             $tell(count($frames), count($shots));
         }
