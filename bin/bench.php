@@ -209,7 +209,7 @@ for ($turn = 0; $turn < 5; $turn++) {
     // when the answer's element was first painted is what counts, not when this script noticed
     $cold[] = (float) $window->executeScript('return performance.getEntriesByName("answer-shown")[0].startTime');
     $kilobytes[] = array_sum($window->executeScript('return performance.getEntriesByType("resource").filter((e) => e.name.endsWith(".js")).map((e) => e.encodedBodySize)')) / 1000;
-    $window->quit();
+    Chrome::close($window);
 }
 
 // a word of the sentence typed over, digit after digit: from the last key to the new shutter on the screen
@@ -247,7 +247,7 @@ foreach (range(1, 12) as $turn) {
     $answers[] = (float) $window->executeScript('return window.answered - window.key');
     $window->findElement(WebDriverBy::cssSelector('[data-editor=speed] .done'))->click();
 }
-$window->quit();
+Chrome::close($window);
 
 // a day out: from a step of the hand to the light of that minute, and from the last key of a number to the new order of the day
 $window = Chrome::open();
@@ -291,7 +291,7 @@ foreach ([9, 2, 7, 3, 8] as $chances) {
     $often->sendKeys([WebDriverKeys::NULL, (string) $chances]);
     $dayMs[] = $after('day');
 }
-$window->quit();
+Chrome::close($window);
 
 // what strangers do: the dearest bodies, a new visitor, sixteen heavy requests of one account beside another's plan, a store that hangs
 $plan = ['rush' => Documents::rush(), 'kit' => Documents::kit()];

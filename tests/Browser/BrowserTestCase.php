@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
@@ -14,6 +15,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Stranger;
 use Tests\Support\TestServer;
 
 /**
@@ -41,7 +43,7 @@ abstract class BrowserTestCase extends TestCase
             if ($failed) {
                 $this->leaveEvidence($window, $at, $lines);
             }
-            $window->quit();
+            Chrome::close($window);
         }
         $this->windows = [];
         if (! $failed) {
@@ -65,16 +67,27 @@ abstract class BrowserTestCase extends TestCase
         return $this->windows[] = Chrome::open($width, $height);
     }
 
-    /** A window with an account of its own, registered through the pages. */
+    /** A window with an account of its own: registered through the pages where one is open, beside them in a new window. */
     public function registered(RemoteWebDriver $window, ?string $email = null): string
     {
         $email ??= bin2hex(random_bytes(6)).'@turf.example';
-        $window->get(self::address('/register'));
-        $this->see($window, 'Make my account');
-        foreach (['name' => 'Ada', 'email' => $email, 'password' => 'sandpiper-dawn'] as $name => $text) {
-            $this->one($window, "input[name={$name}]")->sendKeys($text);
+        if ($window->getCurrentURL() === 'about:blank') {
+            $cookies = Stranger::registered('Ada', $email)->cookies();
+            (new ChromeDevToolsDriver($window))->execute('Network.setCookies', [
+                'cookies' => array_map(
+                    fn (string $name) => ['name' => $name, 'value' => $cookies[$name], 'url' => self::address()],
+                    array_keys($cookies),
+                ),
+            ]);
+            $window->get(self::address());
+        } else {
+            $window->get(self::address('/register'));
+            $this->see($window, 'Make my account');
+            foreach (['name' => 'Ada', 'email' => $email, 'password' => 'sandpiper-dawn'] as $name => $text) {
+                $this->one($window, "input[name={$name}]")->sendKeys($text);
+            }
+            $this->press($window, 'Make my account');
         }
-        $this->press($window, 'Make my account');
         $this->see($window, 'No rush yet.');
 
         return $email;
@@ -175,13 +188,28 @@ abstract class BrowserTestCase extends TestCase
         $window->wait(15, 50)->until(static fn (): bool => $shown() === null, "Waited for “{$label}” to close");
     }
 
-    /** @return list<string> serious findings of axe on the page as it stands */
-    public function axe(RemoteWebDriver $window): array
+    /**
+     * @param  list<string>  $rules  only these, or all
+     * @return list<string> serious findings of axe on the page as it stands
+     */
+    public function axe(RemoteWebDriver $window, array $rules = []): array
     {
-        $window->executeScript((string) file_get_contents(self::root().'/node_modules/axe-core/axe.min.js'));
+        // it is long, and there until the page is another
+        if ($window->executeScript('return window.axe === undefined')) {
+            $window->executeScript((string) file_get_contents(self::root().'/node_modules/axe-core/axe.min.js'));
+        }
 
         $found = $window->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, {resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).join(" | "))))',
+            <<<'JS'
+            const [rules, done] = arguments;
+            const only = rules.length > 0 ? {runOnly: {type: "rule", values: rules}} : {};
+            const told = (one) => one.id + ": " + one.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).join(" | ");
+            axe.run(document, {resultTypes: ["violations"], ...only}).then((found) =>
+              done(found.violations.filter((one) => ["serious", "critical"].includes(one.impact)).map(told)),
+            );
+            JS
+            ,
+            [$rules],
         );
 
         return array_values($found);

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
-use Facebook\WebDriver\WebDriverDimension;
 
-/** Headless Chromium through ChromeDriver, both on loopback and both ended with the process. */
+/**
+ * Headless Chromium through ChromeDriver, both on loopback and both ended with the process. A browser is started once and lent again and
+ * again, each time with a profile of its own, which nothing outlives: cookies, what is stored, what works in the background.
+ */
 final class Chrome
 {
     /** @var ?resource */
@@ -17,20 +21,86 @@ final class Chrome
 
     private static int $port = 0;
 
-    /** @var list<string> */
-    private static array $folders = [];
+    private static ?string $folder = null;
 
+    /** @var list<self> those that nobody has */
+    private static array $free = [];
+
+    /** @var \WeakMap<RemoteWebDriver, self> */
+    private static \WeakMap $lent;
+
+    private ?string $profile = null;
+
+    /** @param  string  $home  the window it was started with, which stays */
+    private function __construct(
+        private readonly RemoteWebDriver $driver,
+        private readonly BrowserLine $line,
+        private readonly string $home,
+    ) {}
+
+    /** A page of this size in a profile of its own; under 500 wide it is a phone. */
     public static function open(int $width = 1280, int $height = 800, bool $touch = false): RemoteWebDriver
     {
+        self::$lent ??= new \WeakMap();
+        $chrome = array_pop(self::$free) ?? self::started();
+        self::$lent[$chrome->driver] = $chrome;
+        $chrome->lend();
+        self::size($chrome->driver, $width, $height, $touch);
+
+        return $chrome->driver;
+    }
+
+    /** Gives it back; what was in it is gone. */
+    public static function close(RemoteWebDriver $driver): void
+    {
+        $chrome = self::$lent[$driver];
+        unset(self::$lent[$driver]);
+        try {
+            $chrome->line->ask('Target.disposeBrowserContext', ['browserContextId' => $chrome->profile]);
+            $driver->switchTo()->window($chrome->home);
+            self::$free[] = $chrome;
+        } catch (WebDriverException|\RuntimeException) {
+            $driver->quit(); // one that does not answer any more is not lent again
+        }
+    }
+
+    /** Makes the page this large. */
+    public static function size(RemoteWebDriver $driver, int $width, int $height, bool $touch = false): void
+    {
+        $isPhone = $width < 500;
+        $tools = new ChromeDevToolsDriver($driver);
+        $tools->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => $isPhone ? 2 : 1,
+            'mobile' => $isPhone,
+        ]);
+        if ($touch) {
+            $tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true]);
+        }
+    }
+
+    private function lend(): void
+    {
+        $this->driver->manage()->getLog('browser'); // what others have left
+        $this->profile = $this->line->ask('Target.createBrowserContext')['browserContextId'];
+        $page = $this->line->ask('Target.createTarget', [
+            'url' => 'about:blank',
+            'browserContextId' => $this->profile,
+            'width' => 1600,
+            'height' => 1200,
+        ]);
+        $this->driver->switchTo()->window($page['targetId']);
+    }
+
+    private static function started(): self
+    {
         self::startDriver();
-        $profile = sys_get_temp_dir().'/rush-hold-chrome-'.bin2hex(random_bytes(6));
-        self::$folders[] = $profile;
         $options = new ChromeOptions();
         $options->addArguments([
             '--headless=new',
             '--no-sandbox',
             '--disable-gpu',
-            "--window-size={$width},{$height}",
             '--no-first-run',
             '--disable-background-networking',
             '--disable-component-update',
@@ -38,44 +108,15 @@ final class Chrome
             '--disable-quic',
             '--force-color-profile=srgb',
             '--hide-scrollbars',
-            '--user-data-dir='.$profile,
+            '--user-data-dir='.self::$folder.'/'.bin2hex(random_bytes(6)),
         ]);
-        if ($width < 500) {
-            $options->setExperimentalOption('mobileEmulation', [
-                'deviceMetrics' => [
-                    'width' => $width,
-                    'height' => $height,
-                    'pixelRatio' => 2,
-                    'touch' => $touch,
-                ],
-            ]);
-        }
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = PatientDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30000, 60000);
-        if ($width >= 500) {
-            self::fit($driver, $width, $height);
-        }
+        $told = $driver->getCapabilities()?->getCapability(ChromeOptions::CAPABILITY);
 
-        return $driver;
-    }
-
-    /** Makes the page itself, not the window around it, the size asked for. */
-    private static function fit(RemoteWebDriver $driver, int $width, int $height): void
-    {
-        /** @var array{int, int} $inner */
-        $inner = $driver->executeScript('return [window.innerWidth, window.innerHeight]');
-        $size = $driver->manage()->window()->getSize();
-        $driver
-            ->manage()
-            ->window()
-            ->setSize(
-                new WebDriverDimension(
-                    $size->getWidth() + $width - $inner[0],
-                    $size->getHeight() + $height - $inner[1],
-                ),
-            );
+        return new self($driver, BrowserLine::to($told['debuggerAddress']), $driver->getWindowHandle());
     }
 
     private static function startDriver(): void
@@ -83,6 +124,8 @@ final class Chrome
         if (self::$process !== null) {
             return;
         }
+        self::$folder = sys_get_temp_dir().'/rush-hold-chrome-'.bin2hex(random_bytes(6));
+        mkdir(self::$folder);
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         $name = $socket === false ? '' : (string) stream_socket_get_name($socket, false);
         self::$port = (int) substr($name, (int) strrpos($name, ':') + 1);
@@ -116,13 +159,14 @@ final class Chrome
 
     private static function stop(): void
     {
+        foreach (self::$free as $chrome) {
+            $chrome->driver->quit();
+        }
         if (self::$process !== null) {
             proc_terminate(self::$process);
             proc_close(self::$process);
             self::$process = null;
         }
-        foreach (self::$folders as $folder) {
-            exec('rm -rf '.escapeshellarg($folder));
-        }
+        exec('rm -rf '.escapeshellarg((string) self::$folder));
     }
 }

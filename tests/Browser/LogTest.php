@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys as Key;
@@ -82,8 +83,13 @@ it('keeps what waits to be sent through a reload, can be paused, and stopped', f
     $this->see($window, 'Nothing has come home yet.');
     $paths = aCard(1);
     // the network is slow enough to be looked at
-    $line = static fn (int $bytes) => $window->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', [
-        'network_conditions' => ['offline' => false, 'latency' => 20, 'download_throughput' => 50_000_000, 'upload_throughput' => $bytes],
+    $tools = new ChromeDevToolsDriver($window);
+    $tools->execute('Network.enable');
+    $line = static fn (int $bytes) => $tools->execute('Network.emulateNetworkConditions', [
+        'offline' => false,
+        'latency' => 20,
+        'downloadThroughput' => 50_000_000,
+        'uploadThroughput' => $bytes,
     ]);
     $line(60_000);
     sendPhotographs($window, $paths);

@@ -40,17 +40,29 @@ final class Stranger
     }
 
     /** Somebody with an account of their own. */
-    public static function registered(): self
+    public static function registered(string $name = 'Mallory', ?string $email = null): self
     {
         $one = new self();
-        $one->email = bin2hex(random_bytes(6)).'@turf.example';
+        $one->email = $email ?? bin2hex(random_bytes(6)).'@turf.example';
         $one->letIn('/api/register', [
-            'name' => 'Mallory',
+            'name' => $name,
             'email' => $one->email,
             'password' => 'sandpiper-dawn',
         ]);
 
         return $one;
+    }
+
+    /** @return array<string, string> the cookies it has been given, by name, as they were sent */
+    public function cookies(): array
+    {
+        $cookies = [];
+        foreach (curl_getinfo($this->line, CURLINFO_COOKIELIST) as $line) {
+            [, , , , , $name, $value] = explode("\t", $line);
+            $cookies[$name] = $value;
+        }
+
+        return $cookies;
     }
 
     /**

@@ -18,7 +18,7 @@ import { leaving } from "../session/leaving";
 import { Outbox, waitingSettings } from "../session/Outbox";
 import { unsentOfOthers } from "../session/unsent";
 import { antdTheme } from "../theme/antdTheme";
-import { keepTheme, keptTheme, themeHere } from "../theme/here";
+import { keepTheme, keptTheme, THEME_KEY, themeHere } from "../theme/here";
 import { applyTheme } from "../theme/tokens";
 import { arrivedIn } from "./arrived";
 import { AccountContext, boot } from "../session/boot";
@@ -99,6 +99,10 @@ export function App() {
     ];
     const elsewhere = (event: StorageEvent): void => {
       if (event.key === IN_KEY && event.newValue !== key) window.location.reload();
+      // a device is lit one way in all of its pages
+      if (event.key === THEME_KEY) {
+        setUser((now) => (now === null ? null : { ...now, settings: { ...now.settings, theme: keptTheme() } }));
+      }
     };
     window.addEventListener("storage", elsewhere);
     return () => {

@@ -1,3 +1,4 @@
+import type { CSSProperties } from "react";
 import { pictureOf, verdictWords, type BurstFrame } from "./log";
 import { SmallPicture } from "./SmallPicture";
 import { Subject } from "./Subject";
@@ -29,7 +30,7 @@ export function Light({ frame, before, isClose, touching, version, onTouched, on
     );
   return (
     <div className="light">
-      <figure className="whole" style={{ aspectRatio: `${frame.width} / ${frame.height}` }}>
+      <figure className="whole" style={{ "--wide": frame.width || 3, "--high": frame.height || 2 } as CSSProperties}>
         <SmallPicture frame={frame} alt={`${frame.name}, ${verdictWords[frame.eye ?? frame.verdict]}`} />
         {frame.found_by !== "table" && (
           <Subject
