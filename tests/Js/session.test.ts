@@ -93,6 +93,22 @@ describe("signing out", () => {
     expect(emptied).toEqual([`rush-hold-offline:${ada}`, "rush-hold-who"]);
   });
 
+  it("waits for no answer any more: one that came after it would be of nobody's session", async () => {
+    setAccountKey(ada);
+    const gone: string[] = [];
+    const far = (address: string, { signal }: RequestInit): Promise<Response> =>
+      new Promise((resolve, refuse) => {
+        if (address === "/api/sign-out") return resolve(new Response(""));
+        signal?.addEventListener("abort", () => (gone.push(address), refuse(signal.reason)));
+      });
+    vi.stubGlobal("fetch", far);
+    const reads = ["quota", "rushes/a/map"].map((path) => request("GET", path).catch((thrown: Error) => thrown.name));
+    await vi.advanceTimersByTimeAsync(0);
+    expect(await leave(ada)).toBe(true);
+    expect(await Promise.all(reads)).toEqual(["AbortError", "AbortError"]);
+    expect(gone).toEqual(["/api/quota", "/api/rushes/a/map"]);
+  });
+
   it("is carried out as soon as there is a line, and only then done", async () => {
     line = () => {
       throw new TypeError("no line");

@@ -66,12 +66,15 @@ export const noteAnswer = (status: number, header: (name: string) => string | nu
   if (account !== null && !fromHere && (status === 401 || (says !== null && says !== account))) lost();
 };
 
+/** Where signing out is asked for. */
+export const LEAVING = "sign-out";
+
 /** What is being read, so that it can be let go of when what it is about goes. */
 const reading = new Map<AbortController, string>();
 
-/** Nobody waits any more for what is told of something that is being deleted. */
+/** Nobody waits any more for what is told of something that is being deleted; for nothing at all, once somebody is on the way out. */
 const letGoOf = (path: string): void => {
-  for (const [reader, of] of reading) if (of.startsWith(`${path}/`)) reader.abort();
+  for (const [reader, of] of reading) if (path === LEAVING || of.startsWith(`${path}/`)) reader.abort();
 };
 
 const send = async (method: string, path: string, body: unknown): Promise<Response> => {
@@ -143,7 +146,7 @@ const onceAtATime = <T>(what: string, begin: () => Promise<T>): Promise<T> => {
 };
 
 const write = async <T>(method: string, path: string, body: unknown): Promise<T> => {
-  if (method === "DELETE") letGoOf(path);
+  if (method === "DELETE" || path === LEAVING) letGoOf(path);
   try {
     return await inTurns(path, () => inItsTurn<T>(method, path, body));
   } finally {

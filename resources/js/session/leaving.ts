@@ -1,4 +1,4 @@
-import { ApiProblem, request } from "../api/client";
+import { ApiProblem, LEAVING, request } from "../api/client";
 import { forgetRecords } from "../autosave/records";
 import { forgetOfflineCopy } from "../offline/copy";
 import { setAccountKey } from "./account";
@@ -16,7 +16,7 @@ const tell = async (account: string): Promise<boolean> => {
   // said as this account: should another have signed in meanwhile, it stays
   setAccountKey(account);
   try {
-    await request("POST", "sign-out");
+    await request("POST", LEAVING);
   } catch (thrown) {
     if (!(thrown instanceof ApiProblem) || thrown.status !== 401) return false;
   } finally {
