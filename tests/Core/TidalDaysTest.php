@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Long;
 use Tests\Support\TidalDays;
 
-it('sends nobody into water, on 500 days typed whole, half, by one water and none, by night and over changes of the clocks', function () {
+it('sends nobody into water, on hundreds of days typed whole, half, by one water and none, by night and over changes of the clocks', function () {
     $tally = ['worked' => 0, 'waited' => 0, 'wet spots' => 0, 'past midnight' => 0];
-    for ($seed = 1; $seed <= 500; $seed++) {
+    for ($seed = 1; $seed <= Long::of(500, 200); $seed++) {
         $drawn = TidalDays::draw($seed);
         $day = TidalDays::reckoned($drawn['document']);
         expect(TidalDays::dangers($drawn, $day))->toBe([], "seed {$seed}");
@@ -34,12 +35,12 @@ it('sends nobody into water, on 500 days typed whole, half, by one water and non
             expect(array_intersect(array_column($day['order']['stays'], 'spot'), $wet))->toBe([], "seed {$seed}");
         }
     }
-    expect($tally)->each->toBeGreaterThan(50, (string) json_encode($tally));
+    expect($tally)->each->toBeGreaterThan(20, (string) json_encode($tally));
 });
 
-it('finds the best of 200 tidal days and nights, where walking and waiting are looked at anew with the water minute by minute', function () {
+it('finds the best of many tidal days and nights, where walking and waiting are looked at anew with the water minute by minute', function () {
     $waited = 0;
-    for ($seed = 1; $seed <= 200; $seed++) {
+    for ($seed = 1; $seed <= Long::of(200, 80); $seed++) {
         $drawn = TidalDays::draw($seed);
         if ($drawn['goesOn']) {
             continue;
@@ -56,5 +57,5 @@ it('finds the best of 200 tidal days and nights, where walking and waiting are l
             ->toBeGreaterThanOrEqual(TidalDays::most($drawn, $day, TidalDays::MARGIN + 1) - 0.01, "seed {$seed}");
         $waited += count(array_filter(array_column($day['order']['stays'], 'wait')));
     }
-    expect($waited)->toBeGreaterThan(8);
+    expect($waited)->toBeGreaterThan(Long::of(8, 3));
 });

@@ -19,6 +19,9 @@ final class Photographs
     /** Round what is measured: so far blur takes from beside it. */
     private const MARGIN = 24;
 
+    /** Cells it is looked for in, in px. */
+    private const CELL = 64;
+
     /** Smaller pictures are icons; they have no room for what is measured. */
     private const LEAST = 2 * self::SIDE - 112;
 
@@ -81,7 +84,7 @@ final class Photographs
     {
         $side = self::SIDE + 2 * self::MARGIN;
         for (; min($whole->width, $whole->height) >= $side; $whole = $whole->halved()) {
-            [$left, $top] = self::sharpest($whole, $side);
+            [$left, $top] = self::sharpest($whole);
             $place = $whole->crop($left, $top, $side, $side);
             $blur = BlurMeter::of($place->crop(self::MARGIN, self::MARGIN, self::SIDE, self::SIDE));
             if ($blur !== null && $blur->totalPx() < self::SHARP_PX) {
@@ -92,26 +95,43 @@ final class Photographs
         return null;
     }
 
-    /** @return array{int, int} where brightness differs most from pixel to pixel */
-    private static function sharpest(Luminance $whole, int $side): array
+    /** @return array{int, int} where brightness differs most from pixel to pixel, inside the margin */
+    private static function sharpest(Luminance $whole): array
     {
+        $cells = intdiv(self::SIDE, self::CELL);
+        [$columns, $rows] = [intdiv($whole->width - 2 * self::MARGIN, self::CELL), intdiv($whole->height - 2 * self::MARGIN, self::CELL)];
+        $sums = [];
+        for ($row = 0; $row < $rows; $row++) {
+            for ($column = 0; $column < $columns; $column++) {
+                $sums[] = self::differs($whole, self::MARGIN + self::CELL * $column, self::MARGIN + self::CELL * $row);
+            }
+        }
         [$most, $best] = [-1.0, [0, 0]];
-        for ($top = 0; $top + $side <= $whole->height; $top += 64) {
-            for ($left = 0; $left + $side <= $whole->width; $left += 64) {
+        for ($top = 0; $top <= $rows - $cells; $top++) {
+            for ($left = 0; $left <= $columns - $cells; $left++) {
                 $sum = 0.0;
-                for ($y = $top; $y < $top + $side - 1; $y += 4) {
-                    $row = $y * $whole->width + $left;
-                    for ($at = $row; $at < $row + $side - 2; $at += 3) {
-                        $sum += min(900, ($whole->values[$at + 1] - $whole->values[$at]) ** 2);
-                        $sum += min(900, ($whole->values[$at + $whole->width] - $whole->values[$at]) ** 2);
-                    }
+                for ($row = $top; $row < $top + $cells; $row++) {
+                    $sum += array_sum(array_slice($sums, $row * $columns + $left, $cells));
                 }
                 if ($sum > $most) {
-                    [$most, $best] = [$sum, [$left, $top]];
+                    [$most, $best] = [$sum, [self::CELL * $left, self::CELL * $top]];
                 }
             }
         }
 
         return $best;
+    }
+
+    private static function differs(Luminance $whole, int $left, int $top): float
+    {
+        $sum = 0.0;
+        for ($y = $top; $y < $top + self::CELL; $y += 4) {
+            for ($at = $y * $whole->width + $left, $end = $at + self::CELL; $at < $end; $at += 3) {
+                $sum += min(900, ($whole->values[$at + 1] - $whole->values[$at]) ** 2);
+                $sum += min(900, ($whole->values[$at + $whole->width] - $whole->values[$at]) ** 2);
+            }
+        }
+
+        return $sum;
     }
 }
