@@ -42,6 +42,9 @@ final class MadeUpLog
 
     private int $number = 0;
 
+    /** @var array<string, string> what is measured of a frame, by its blur, as it stands in a statement */
+    private array $measured = [];
+
     /**
      * @param  list<PromiseRecord>  $promises  what was shot under, one after another
      */
@@ -68,9 +71,9 @@ final class MadeUpLog
                     }
                 }
                 DB::table('bursts')->insert($rows['bursts']);
-                foreach (array_chunk($rows['frames'], 500) as $some) {
-                    DB::table('frames')->insert($some);
-                }
+                // a million rows of placeholders would take longer to be read than the rows to be written
+                $columns = implode(', ', array_keys($this->frame()));
+                DB::unprepared("INSERT INTO frames ({$columns}) VALUES ".implode(', ', $rows['frames']));
                 DB::table('counted')->insert($rows['counted']);
             });
             $tell($this->number);
@@ -81,7 +84,7 @@ final class MadeUpLog
         });
     }
 
-    /** @param  array{bursts: list<array<string, mixed>>, frames: list<array<string, mixed>>, counted: list<array<string, mixed>>}  $rows */
+    /** @param  array{bursts: list<array<string, mixed>>, frames: list<string>, counted: list<array<string, mixed>>}  $rows */
     private function burst(Carbon $at, array &$rows): void
     {
         $promise = $this->promises[$this->dice->getInt(0, count($this->promises) - 1)];
@@ -115,12 +118,19 @@ final class MadeUpLog
             'updated_at' => $at,
         ]);
         $verdicts = [];
+        // all that the frames of a burst have alike; what is each one's own is put in its place
+        $alike = array_map(
+            static fn (string|int|float|null $value): string => is_string($value) ? DB::escape($value) : (string) ($value ?? 'NULL'),
+            ['burst_id' => $burst->id, 'user_id' => $this->user->id, 'held_by' => $this->user->id] + $this->frame(),
+        );
+        $told = (string) json_encode(['taken_at' => '@'] + $facts->toArray());
+        $beganMs = 1000 * $at->getTimestamp();
         for ($frame = 0; $frame < $burst->frames; $frame++) {
             $kept = $this->chance() < $share;
             $verdict = $kept ? FrameVerdict::Sharp : self::LOST[$this->dice->getInt(0, count(self::LOST) - 1)];
             $burst->keepers += $kept ? 1 : 0;
             $verdicts['/'.$verdict->value] = ($verdicts['/'.$verdict->value] ?? 0) + 1;
-            $rows['frames'][] = $this->frame($burst, $facts, $verdict, $at->copy()->addMilliseconds(80 * $frame));
+            $rows['frames'][] = $this->row($alike, $told, $verdict, $beganMs + 80 * $frame);
         }
         $rows['bursts'][] = $burst->getAttributes();
         $counted = BurstFacts::of($promise->rush_id, null, $burst->body, $burst->lens, $clock, $facts, $value);
@@ -133,45 +143,78 @@ final class MadeUpLog
         return $this->dice->getInt(0, 1_000_000) / 1_000_000;
     }
 
-    /** @return array<string, mixed> */
-    private function frame(BurstRecord $burst, FrameFacts $facts, FrameVerdict $verdict, Carbon $at): array
+    /**
+     * One frame as it stands in a statement.
+     *
+     * @param  array<string, string>  $alike  what it has in common with the others of its burst
+     * @param  string  $told  its facts, with @ for the time
+     */
+    private function row(array $alike, string $told, FrameVerdict $verdict, int $atMs): string
     {
         $this->number++;
         $px = $verdict === FrameVerdict::Sharp ? 1.1 : 6.4;
-        $time = $at->format('Y-m-d H:i:s.v');
-
-        return [
+        $time = gmdate('Y-m-d H:i:s', intdiv($atMs, 1000)).sprintf('.%03d', $atMs % 1000);
+        $own = [
             'id' => strtolower((string) Str::ulid()),
-            'user_id' => $this->user->id,
-            'burst_id' => $burst->id,
-            'hash' => hash('sha256', $burst->id.$this->number),
+            'hash' => hash('sha256', $alike['burst_id'].$this->number),
             'name' => sprintf('SHOAL_%07d.jpg', $this->number),
             'taken_at' => $time,
-            'width' => 6000,
-            'height' => 4000,
-            'facts' => (string) json_encode(['taken_at' => $at->format('Y-m-d\TH:i:s.v')] + $facts->toArray()),
-            'measured' => (string) json_encode([
-                'box' => ['x' => 2600, 'y' => 1700, 'width' => 800, 'height' => 600],
-                'subject' => ['iso_px' => $px, 'motion_px' => 0, 'motion_deg' => 0, 'misfit' => 0, 'line_helps' => 0],
-                'around' => null,
-                'discs' => null,
-                'close' => new \stdClass(),
-                'dark' => 40,
-                'bright' => 200,
-                'burnt' => 0,
-            ]),
-            'found_by' => 'file',
-            'total_px' => $px,
-            'floor_px' => 0,
-            'limit_px' => 2.0,
             'verdict' => $verdict->value,
-            'confidence' => 0.95,
-            'held_by' => $this->user->id,
             'picture' => bin2hex($this->dice->getBytes(16)),
-            'picture_bytes' => 0,
-            'crop' => null,
             'created_at' => $time,
             'updated_at' => $time,
+        ];
+        $row = $alike;
+        foreach ($own as $column => $value) {
+            $row[$column] = "'{$value}'";
+        }
+        $row['facts'] = DB::escape(str_replace('@', strtr($time, ' ', 'T'), $told));
+        $row['measured'] = $this->measured[(string) $px] ??= DB::escape(self::measured($px));
+        $row['total_px'] = (string) $px;
+
+        return '('.implode(', ', array_map(static fn (string $column): string => $row[$column], array_keys($this->frame()))).')';
+    }
+
+    private static function measured(float $px): string
+    {
+        return (string) json_encode([
+            'box' => ['x' => 2600, 'y' => 1700, 'width' => 800, 'height' => 600],
+            'subject' => ['iso_px' => $px, 'motion_px' => 0, 'motion_deg' => 0, 'misfit' => 0, 'line_helps' => 0],
+            'around' => null,
+            'discs' => null,
+            'close' => new \stdClass(),
+            'dark' => 40,
+            'bright' => 200,
+            'burnt' => 0,
+        ]);
+    }
+
+    /** @return array<string, string|int|float|null> every column of a frame, with what they all have alike */
+    private function frame(): array
+    {
+        return [
+            'id' => null,
+            'user_id' => null,
+            'burst_id' => null,
+            'hash' => null,
+            'name' => null,
+            'taken_at' => null,
+            'width' => 6000,
+            'height' => 4000,
+            'facts' => null,
+            'measured' => null,
+            'found_by' => 'file',
+            'total_px' => null,
+            'floor_px' => 0,
+            'limit_px' => 2.0,
+            'verdict' => null,
+            'confidence' => 0.95,
+            'held_by' => null,
+            'picture' => null,
+            'picture_bytes' => 0,
+            'crop' => null,
+            'created_at' => null,
+            'updated_at' => null,
         ];
     }
 }

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-// Judges simulated frames and tells how often it was right: PART of PARTS, one JSON object a line for each frame. Ten kinds of rush, each
-// with four passes and its own mistakes, on seeds nothing was tuned with; half of them with 24 megapixels, half with 8.
+// Judges simulated frames and tells how often it was right: PART PARTS EVERY FRAMES, one JSON object a line for each frame. Ten kinds of
+// rush, each with four passes and its own mistakes, on seeds nothing was tuned with; half of them with 24 megapixels, half with 8. Of the
+// passes every so many-th, of each so many frames at the most.
 
 use App\Images\JpegPicture;
 use App\Log\Look;
@@ -20,8 +21,6 @@ use RushHold\Shoot\Truth;
 use Tests\Support\Documents;
 
 require __DIR__.'/../../vendor/autoload.php';
-
-const MOST_FRAMES = 11;
 
 $subject = static fn (string $kind, float $length, string $detection): array => ['kind' => $kind, 'length_m' => $length, 'detection' => $detection];
 $way = static fn (float $speed, float $bearing, string $pattern): array => ['speed_mps' => $speed, 'bearing_deg' => $bearing, 'pattern' => $pattern];
@@ -56,14 +55,16 @@ $planner = Planner::standard();
 $turn = 0;
 foreach ($kinds as $kind => [$own, $faults]) {
     foreach ($faults as $number => $fault) {
-        if ($turn++ % (int) $argv[2] !== (int) $argv[1]) {
+        // which of the mistakes goes round with the kind, so that each is tried on some
+        $turn++;
+        if ((intdiv($turn - 1, 4) + $number) % (int) $argv[3] !== 0 || intdiv($turn - 1, (int) $argv[3]) % (int) $argv[2] !== (int) $argv[1]) {
             continue;
         }
         $seed = 21_000 + 31 * $turn;
         $shooting = Shooting::of($planner->plan(Documents::rushOf($own), Kit::fromArray(Documents::kit())), $seed, $number % 2 === 0 ? 24.0 : 8.0, ShootFault::tryFrom($fault ?? ''));
         $truth = new Truth($shooting);
         $darkroom = new Darkroom($shooting, $seed);
-        $shots = array_slice($shooting->shots(), 0, MOST_FRAMES);
+        $shots = array_slice($shooting->shots(), 0, (int) $argv[4]);
         $judge = new Judge($truth->limitPx());
         $look = $first = null;
         $done = [];

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Symfony\Component\Process\Process;
+
+/** What the measures of bin/bench share: a visitor of the demo who waits for a turn as the page does, and how much is tried. */
+final class Bench
+{
+    /** The worker's compiler. */
+    public const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+
+    /** @var list<string> lines to be shown below the figures */
+    public array $tables = [];
+
+    private ?Stranger $visitor = null;
+
+    /** @param  bool  $isWhole  whether the wider set is tried */
+    public function __construct(public readonly bool $isWhole) {}
+
+    /** One visitor of the demo, with a line kept open like a browser's. */
+    public function visitor(): Stranger
+    {
+        return $this->visitor ??= Stranger::inTheDemo();
+    }
+
+    /**
+     * @param  array<string, mixed>|null  $body
+     * @return array{float, mixed} ms, and what was answered
+     */
+    public function send(string $verb, string $path, ?array $body = null): array
+    {
+        do {
+            $answer = $this->visitor()->ask($verb, $path, $body);
+        } while ($answer->status === 429 && $answer->json('type') === 'busy' && usleep(100_000) === null);
+        if ($answer->status >= 400 || $answer->status === 0) {
+            throw new \RuntimeException("{$verb} {$path} answered {$answer->status}: {$answer->head()}");
+        }
+
+        return [1000 * $answer->seconds, json_decode($answer->body, true)];
+    }
+
+    /** The first rush of the visitor. */
+    public function rush(): string
+    {
+        return $this->send('GET', '/api/rushes')[1]['rushes'][0]['id'];
+    }
+
+    /** @return array<string, string> gear of the visitor, by name */
+    public function gear(): array
+    {
+        return array_column($this->send('GET', '/api/gear')[1]['gear'], 'id', 'name');
+    }
+
+    public function base(): string
+    {
+        return TestServer::address('');
+    }
+
+    /** @param  list<float>  $times */
+    public function median(array $times): float
+    {
+        sort($times);
+
+        return $times[intdiv(count($times), 2)];
+    }
+
+    /** What a script prints, run as a worker runs it. */
+    public function compiled(string ...$command): string
+    {
+        return $this->process(...$command)->mustRun()->getOutput();
+    }
+
+    public function process(string ...$command): Process
+    {
+        return new Process(['php', ...self::COMPILED, ...$command], TestServer::root(), timeout: 3600);
+    }
+
+    /** Waits until nothing is worked at in the background. */
+    public function whenIdle(): void
+    {
+        $until = microtime(true) + 600;
+        while (TestServer::store()->query("SELECT COUNT(*) FROM runs WHERE status = 'running'")->fetchColumn() > 0) {
+            if (microtime(true) > $until) {
+                throw new \RuntimeException('The worker does not come to rest.');
+            }
+            usleep(500_000);
+        }
+    }
+}
