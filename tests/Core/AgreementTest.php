@@ -3,14 +3,13 @@
 declare(strict_types=1);
 
 use Tests\Support\Agreement;
-use Tests\Support\Long;
 
 /** 300 situations over all families, from seeds that nothing was tuned with. */
 function agreement(): Agreement
 {
     static $found = null;
 
-    return $found ??= Agreement::over(4711, Long::of(300, 160), 40);
+    return $found ??= Agreement::over(4711, 300, 40);
 }
 
 it('plans the area that a rehearsal finds best, or one that is not to be told from it, in nine of ten', function () {
