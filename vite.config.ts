@@ -37,5 +37,5 @@ export default defineConfig(({ mode }) => ({
     react(),
   ],
   build: { target: "es2022", assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
-  test: { include: ["tests/Js/**/*.test.ts"] },
+  test: { include: ["tests/Js/**/*.test.{ts,tsx}"], testTimeout: 60_000 },
 }));

@@ -124,33 +124,6 @@ it('leads with the odds where they are poor', function () {
     expect($this->one($window, '.poor h2')->getText())->toMatch('/frames? will be sharp/');
 });
 
-it('keeps what was typed when it cannot be, and says field, value and range', function () {
-    $window = $this->browser();
-    $this->planning($window);
-    $this->keys($window, 'v');
-    $input = $this->one($window, '[data-editor=speed] input');
-    $shutter = $this->one($window, '[data-field=shutter_s]')->getText();
-    foreach (
-        [
-            '9 parsecs' => '“parsecs” is not a unit for this; use m/s, km/h, mph, kn, ft/s',
-            '4000' => 'Own speed is 4000; it must be 0 m/s to 400 m/s.',
-            'fast' => '“fast” is not a number',
-        ] as $typed => $words
-    ) {
-        $input->sendKeys([Key::CONTROL, 'a']);
-        $input->sendKeys([Key::NULL, (string) $typed, Key::ENTER]);
-        $this->see($window, $words);
-        expect($input->getAttribute('value'))
-            ->toBe((string) $typed)
-            ->and($input->getAttribute('aria-invalid'))
-            ->toBe('true');
-    }
-    expect($this->one($window, '[data-field=shutter_s]')->getText())->toBe($shutter);
-    $input->sendKeys([Key::CONTROL, 'a']);
-    $input->sendKeys([Key::NULL, '20 mph', Key::ENTER]);
-    $this->reads($window, '[data-word=speed]', '8.94 m/s');
-});
-
 it('lets the subject be dragged along the lane, numbers following, and undoes it in one go', function () {
     $window = $this->browser();
     $this->planning($window);
@@ -314,32 +287,4 @@ it('keeps what is typed through a lost connection and a reload, and sends it whe
     $this->reads($window, '[data-word=speed]', '7 m/s');
     $this->reads($window, '[data-word=distance]', '22 m');
     $this->expectedOnConsole = ['ERR_INTERNET_DISCONNECTED'];
-});
-
-it('takes a number at every key, and what is on its way to another leaves no trace', function () {
-    $window = $this->browser();
-    $this->planning($window);
-    $id = basename((string) parse_url($window->getCurrentURL(), PHP_URL_PATH));
-    $before = $this->api($window, 'GET', 'rushes/'.$id)[1]['rush']['distance'];
-    $this->one($window, '[data-word=distance]')->click();
-    $input = $this->one($window, '[data-editor=distance] input');
-    $input->sendKeys([Key::CONTROL, 'a']);
-    // 1 m, then 19 m: each is planned for, and the range is stretched to the one that was meant alone
-    $input->sendKeys([Key::NULL, '1']);
-    $this->reads($window, '[data-word=distance]', '1 m');
-    $input->sendKeys('9');
-    $this->reads($window, '[data-word=distance]', '19 m');
-    // what cannot be yet is told only when no other key follows
-    $input->sendKeys(' f');
-    $input->sendKeys('t');
-    $this->reads($window, '[data-word=distance]', '5.79 m');
-    $input->sendKeys('x');
-    $this->see($window, 'It takes 5 cm to 20000 m.');
-    $input->sendKeys([Key::BACKSPACE, Key::BACKSPACE, Key::BACKSPACE, Key::BACKSPACE]);
-    $this->reads($window, '[data-word=distance]', '19 m');
-    $this->press($window, 'Done');
-    $this->saved($window);
-    expect($this->api($window, 'GET', 'rushes/'.$id)[1]['rush']['distance'])->toEqual(['work_m' => 19] + $before);
-    $this->press($window, 'undo');
-    $this->reads($window, '[data-word=distance]', '18 m');
 });

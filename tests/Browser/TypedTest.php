@@ -46,52 +46,6 @@ it('takes what was typed whatever way the word is left, and lets go of it only b
     $this->saved($window);
 });
 
-it('keeps what it cannot read where it was typed, and says so until it is mended', function () use ($over) {
-    $window = $this->browser();
-    $this->planning($window);
-    $this->one($window, '[data-word=distance]')->click();
-    $over($this, $window, '[data-editor=distance] input', '12 parsecs');
-    $this->one($window, '.brand')->click();
-    $this->see($window, '“parsecs” is not a unit for this');
-    // a reload, and it still stands there
-    $window->navigate()->refresh();
-    $this->one($window, '.word-unread[data-word=distance]');
-    $this->one($window, '[data-word=distance]')->click();
-    expect($this->one($window, '[data-editor=distance] input')->getAttribute('value'))->toBe('12 parsecs');
-    $over($this, $window, '[data-editor=distance] input', '1,200 m');
-    $this->keys($window, Key::ENTER);
-    $this->see($window, 'may be 1200 or 1.200');
-    $over($this, $window, '[data-editor=distance] input', '5 ft 11');
-    $this->keys($window, Key::ENTER);
-    $this->reads($window, '[data-word=distance]', '1.8 m');
-    expect($window->findElements(WebDriverBy::cssSelector('.word-unread, .not-taken')))->toBe([]);
-});
-
-it('reads both ends of a range, and gives back the range that a detour had stretched', function () use ($over) {
-    $window = $this->browser();
-    $this->planning($window);
-    $far = fn (): array => [
-        (float) $this->one($window, '[role=slider][aria-label^="Nearest it"]')->getAttribute('aria-valuenow'),
-        (float) $this->one($window, '[role=slider][aria-label^="Farthest"]')->getAttribute('aria-valuenow'),
-    ];
-    $this->one($window, '[data-word=distance]')->click();
-    $over($this, $window, '[data-editor=distance] input', '12–40 m');
-    $this->keys($window, Key::ENTER);
-    $window->wait(15, 50)->until(fn (): bool => $far() === [12.0, 40.0]);
-    foreach (['60', '8', '25'] as $metres) {
-        $this->write($window, 'distance', $metres);
-    }
-    $this->reads($window, '[data-word=distance]', '25 m');
-    expect($far())->toBe([12.0, 40.0]);
-    // what cannot be is not bent into what can
-    $this->one($window, '[data-word=distance]')->click();
-    $near = $window->findElements(WebDriverBy::cssSelector('[data-editor=distance] input'))[1];
-    $near->sendKeys([Key::CONTROL, 'a']);
-    $near->sendKeys([Key::NULL, '50']);
-    $this->see($window, 'Nearest it may come is 50; it must be 5 cm to 25 m');
-    expect($far()[0])->toBe(12.0);
-});
-
 it('finds a subject by what people call it, and keeps one it does not know', function () {
     $window = $this->browser();
     $this->planning($window);
