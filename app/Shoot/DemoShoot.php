@@ -42,6 +42,17 @@ final readonly class DemoShoot implements RunHandler
         }
     }
 
+    /** @return ?array{done: int, whole: int} how far the demo's bursts are, null once all are there */
+    public static function under(): ?array
+    {
+        $run = RunRecord::query()
+            ->where('kind', RunHandlers::DEMO)
+            ->where('status', RunRecord::RUNNING)
+            ->first(['done', 'whole']);
+
+        return $run === null ? null : ['done' => $run->done, 'whole' => $run->whole];
+    }
+
     public function atOnce(): int
     {
         return 1;

@@ -156,11 +156,12 @@ final class MadeUpLog
         $time = gmdate('Y-m-d H:i:s', intdiv($atMs, 1000)).sprintf('.%03d', $atMs % 1000);
         $own = [
             'id' => strtolower((string) Str::ulid()),
-            'hash' => hash('sha256', $alike['burst_id'].$this->number),
+            // in the order of the rows, so that what is found by them is written at its end
+            'hash' => substr(sprintf('%012x', $this->number).hash('sha256', $alike['burst_id'].$this->number), 0, 64),
             'name' => sprintf('SHOAL_%07d.jpg', $this->number),
             'taken_at' => $time,
             'verdict' => $verdict->value,
-            'picture' => bin2hex($this->dice->getBytes(16)),
+            'picture' => sprintf('%08x', $this->number).bin2hex($this->dice->getBytes(12)),
             'created_at' => $time,
             'updated_at' => $time,
         ];

@@ -484,6 +484,16 @@ it('shoots the bursts of the demo once, and gives each visitor a copy that shows
     expect($copy->id)->not->toBe($frame->id)->and($copy->burst->user_id)->toBe($visitor->id);
     $this->actingAs($visitor)->get("/api/frames/{$copy->id}/whole")->assertOk();
     $this->getJson("/api/frames/{$frame->id}/whole")->assertNotFound();
+    // how far it is until then, told to whoever looks around, and to nobody once all is there
+    $run->refresh();
+    expect($run->done)->toBeGreaterThan(0)->toBeLessThan($run->whole);
+    foreach (['/api/log', '/api/log/intake'] as $path) {
+        $this->getJson($path)->assertOk()->assertJsonPath('demo', ['done' => $run->done, 'whole' => $run->whole]);
+        $this->actingAs($demo)->getJson($path)->assertOk()->assertJsonPath('demo', null);
+        $this->actingAs($visitor);
+    }
+    $run->update(['status' => 'done']);
+    $this->getJson('/api/log/intake')->assertOk()->assertJsonPath('demo', null);
     // whatever a visitor deletes, the pictures of the demo stay
     $this->deleteJson("/api/bursts/{$copy->burst_id}")->assertNoContent();
     $this->actingAs($demo)->get("/api/frames/{$frame->id}/whole")->assertOk();

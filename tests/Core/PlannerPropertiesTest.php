@@ -20,8 +20,8 @@ use RushHold\Wording\TippingWords;
 use RushHold\Wording\Units;
 use Tests\Support\Documents;
 use Tests\Support\Drawn;
-use Tests\Support\Long;
 use Tests\Support\GoldenPlans;
+use Tests\Support\Long;
 
 /** A plan for a drawn situation, or null where the format or the lens does not allow one. */
 function drawnPlan(array $rush, array $kit): ?Plan

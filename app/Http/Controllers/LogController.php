@@ -19,6 +19,7 @@ use App\Log\Tallies;
 use App\Models\BurstRecord;
 use App\Models\FrameRecord;
 use App\Models\User;
+use App\Shoot\DemoShoot;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -214,7 +215,7 @@ final readonly class LogController extends Controller
     {
         $run = $this->intakes->wake($user);
 
-        return ['intake' => $run?->told()] + $this->turns($user);
+        return ['intake' => $run?->told(), 'demo' => $user->isVisitor() ? DemoShoot::under() : null] + $this->turns($user);
     }
 
     /** @return array{undo: ?string, redo: ?string} what would be taken back, and done again */

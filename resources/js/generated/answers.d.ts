@@ -3635,6 +3635,22 @@ why: string
 more: number
 }
 /**
+ * The bursts of the demo, while they are being taken.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "demoShoot".
+ */
+export interface DemoShoot {
+/**
+ * Frames and passes that are there.
+ */
+done: number
+/**
+ * Of so many.
+ */
+whole: number
+}
+/**
  * What is being taken into the log.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema
@@ -3645,6 +3661,10 @@ export interface LogState {
  * The last run.
  */
 intake: (IntakeRun | null)
+/**
+ * How far the demo's own photographs are, to a copy of it, until all are there.
+ */
+demo: (DemoShoot | null)
 /**
  * What would be taken back.
  */
@@ -3681,6 +3701,10 @@ next: (string | null)
  * The last run.
  */
 intake: (IntakeRun | null)
+/**
+ * How far the demo's own photographs are, to a copy of it, until all are there.
+ */
+demo: (DemoShoot | null)
 /**
  * How much there is, and may be.
  */

@@ -8,11 +8,14 @@ import { TableTaken } from "./TableTaken";
 import { TakeTable } from "./TakeTable";
 import { ASK_MS, framesOf, furtherOf, pageKey, stateKey, type LogState } from "./log";
 
+/** How often it is asked how far the demo's own photographs are, in ms. */
+const DEMO_MS = 4000;
+
 /** So many of the files that stay where they are, are named. */
 const NAMED = 6;
 
 /** Brings photographs in: chosen or dropped, on their way, being read; what could not be, and why. */
-export function Intake({ known }: { known: LogState["intake"] }) {
+export function Intake({ known, demo }: { known: LogState["intake"]; demo: LogState["demo"] }) {
   const { uploads: queue } = useAccount();
   const { uploads } = useUploads("frame");
   const isPaused = useSyncExternalStore(queue.subscribe, () => queue.isPaused);
@@ -31,9 +34,12 @@ export function Intake({ known }: { known: LogState["intake"] }) {
     queryKey: stateKey,
     queryFn: () => request<LogState>("GET", "log/intake"),
     // until both have seen the end: the list may have seen it first
-    enabled: (query) => isSending || known?.status === "running" || query.state.data?.intake?.status === "running",
-    refetchInterval: (query) =>
-      isSending || furtherOf(query.state.data?.intake ?? null, known)?.status === "running" ? ASK_MS : false,
+    enabled: (query) =>
+      isSending || demo !== null || known?.status === "running" || query.state.data?.intake?.status === "running",
+    refetchInterval: (query) => {
+      if (isSending || furtherOf(query.state.data?.intake ?? null, known)?.status === "running") return ASK_MS;
+      return demo !== null && query.state.data?.demo !== null ? DEMO_MS : false;
+    },
     staleTime: 0,
   });
   const run = furtherOf(asked.data?.intake ?? null, known);
@@ -115,6 +121,7 @@ export function Intake({ known }: { known: LogState["intake"] }) {
           table (CSV or log/1) brings frames you have judged elsewhere.
         </span>
       </div>
+      {demo !== null && <DemoShoot now={asked.data === undefined ? demo : asked.data.demo} />}
       {isSending && (
         <p className="intake-line">
           <b>
@@ -193,5 +200,25 @@ function LeftBehind({ names, one, several }: { names: string[]; one: string; sev
         {names.length > NAMED ? " …" : ""}
       </p>
     )
+  );
+}
+
+/** The demo's own photographs are taken after the first start; a copy that was made meanwhile has those that were there. */
+function DemoShoot({ now }: { now: LogState["demo"] }) {
+  if (now === null)
+    return (
+      <p className="intake-line">
+        <b>All photographs of the demo are there now.</b>
+        <span className="note">Sign out and look around anew to have them.</span>
+      </p>
+    );
+  return (
+    <p className="intake-line">
+      <b>
+        The demo is still being photographed: {now.done} of {now.whole}
+      </b>
+      <progress max={now.whole} value={now.done} aria-label="Photographs of the demo" />
+      <span className="note">Whoever looks around anew then has all of them.</span>
+    </p>
   );
 }

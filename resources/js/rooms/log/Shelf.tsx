@@ -45,7 +45,7 @@ export function Shelf() {
   return (
     <div className="log-room">
       <LogHead title="What came home" at="bursts" />
-      <Intake known={first.intake} />
+      <Intake known={first.intake} demo={first.demo} />
       {of !== null && (
         <p className="counts-sentence">
           {beside === null
