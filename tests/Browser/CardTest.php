@@ -143,5 +143,9 @@ it('forgets what it carries when the account signs out', function () {
     $this->press($window, 'Sign out');
     $this->see($window, 'Look around the demo');
     $this->nothingKept($window);
-    expect(true)->toBeTrue();
+    // whoever comes next without a line finds no card there
+    $kept = $window->executeAsyncScript(
+        'const done = arguments[0]; Promise.all(["/api/cards", "/card"].map((path) => caches.match(path))).then((found) => done(found.filter(Boolean).length));',
+    );
+    expect($kept)->toBe(0);
 });

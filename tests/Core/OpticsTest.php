@@ -296,3 +296,20 @@ it('has every engraved ISO, doubling exactly from 12,800 on, and holds to the en
             ->toBe($shutters[max(0, $at - 1)]);
     }
 });
+
+it('engraves thirds of a stop, without a gap and none twice', function () {
+    for ($third = -36; $third <= 14; $third++) {
+        $shutter = 2 ** ($third / 3);
+        // engraved values are rounded as cameras round them, by 7 % at the most
+        expect(StopScale::shutterAtMost(1.075 * $shutter, 1 / 8000) / $shutter)
+            ->toBeGreaterThan(0.93, "1/{$third}")
+            ->toBeLessThan(1.075, "1/{$third}");
+    }
+    foreach (array_slice(StopScale::fNumbers(0.99, 32), 0, 31) as $third => $fNumber) {
+        expect($fNumber / 2 ** ($third / 6))->toBeGreaterThan(0.94, "f/{$fNumber}")->toBeLessThan(1.06, "f/{$fNumber}");
+    }
+    for ($third = 0; $third <= 27; $third++) {
+        $iso = 100 * 2 ** ($third / 3);
+        expect(StopScale::isoNear($iso) / $iso)->toBeGreaterThan(0.96, "ISO {$iso}")->toBeLessThan(1.04, "ISO {$iso}");
+    }
+});
