@@ -120,7 +120,10 @@ final class MadeUpLog
         $verdicts = [];
         // all that the frames of a burst have alike; what is each one's own is put in its place
         $alike = array_map(
-            static fn (string|int|float|null $value): string => is_string($value) ? DB::escape($value) : (string) ($value ?? 'NULL'),
+            static fn (string|int|float|null $value): string => match (true) {
+                is_string($value) => DB::escape($value),
+                default => (string) ($value ?? 'NULL'),
+            },
             ['burst_id' => $burst->id, 'user_id' => $this->user->id, 'held_by' => $this->user->id] + $this->frame(),
         );
         $told = (string) json_encode(['taken_at' => '@'] + $facts->toArray());
