@@ -13,6 +13,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RushHold\Counts\BurstFacts;
 use RushHold\Log\FrameFacts;
+use RushHold\Sharpness\BlurFound;
+use RushHold\Sharpness\Box;
+use RushHold\Sharpness\FrameBlur;
 use RushHold\Sharpness\FrameVerdict;
 
 /**
@@ -38,6 +41,32 @@ final class MadeUpLog
         FrameVerdict::Elsewhere,
         FrameVerdict::Shaken,
         FrameVerdict::Out,
+    ];
+
+    /** Every column of a frame, with what all of them have alike. */
+    private const FRAME = [
+        'id' => null,
+        'user_id' => null,
+        'burst_id' => null,
+        'hash' => null,
+        'name' => null,
+        'taken_at' => null,
+        'width' => 6000,
+        'height' => 4000,
+        'facts' => null,
+        'measured' => null,
+        'found_by' => 'file',
+        'total_px' => null,
+        'floor_px' => 0,
+        'limit_px' => 2.0,
+        'verdict' => null,
+        'confidence' => 0.95,
+        'held_by' => null,
+        'picture' => null,
+        'picture_bytes' => 0,
+        'crop' => null,
+        'created_at' => null,
+        'updated_at' => null,
     ];
 
     private int $number = 0;
@@ -72,7 +101,7 @@ final class MadeUpLog
                 }
                 DB::table('bursts')->insert($rows['bursts']);
                 // a million rows of placeholders would take longer to be read than the rows to be written
-                $columns = implode(', ', array_keys($this->frame()));
+                $columns = implode(', ', array_keys(self::FRAME));
                 DB::unprepared("INSERT INTO frames ({$columns}) VALUES ".implode(', ', $rows['frames']));
                 DB::table('counted')->insert($rows['counted']);
             });
@@ -124,7 +153,11 @@ final class MadeUpLog
                 is_string($value) => DB::escape($value),
                 default => (string) ($value ?? 'NULL'),
             },
-            ['burst_id' => $burst->id, 'user_id' => $this->user->id, 'held_by' => $this->user->id] + $this->frame(),
+            array_replace(self::FRAME, [
+                'burst_id' => $burst->id,
+                'user_id' => $this->user->id,
+                'held_by' => $this->user->id,
+            ]),
         );
         $told = (string) json_encode(['taken_at' => '@'] + $facts->toArray());
         $beganMs = 1000 * $at->getTimestamp();
@@ -176,49 +209,14 @@ final class MadeUpLog
         $row['measured'] = $this->measured[(string) $px] ??= DB::escape(self::measured($px));
         $row['total_px'] = (string) $px;
 
-        return '('.implode(', ', array_map(static fn (string $column): string => $row[$column], array_keys($this->frame()))).')';
+        // each in its column: what is replaced keeps its place
+        return '('.implode(', ', $row).')';
     }
 
     private static function measured(float $px): string
     {
-        return (string) json_encode([
-            'box' => ['x' => 2600, 'y' => 1700, 'width' => 800, 'height' => 600],
-            'subject' => ['iso_px' => $px, 'motion_px' => 0, 'motion_deg' => 0, 'misfit' => 0, 'line_helps' => 0],
-            'around' => null,
-            'discs' => null,
-            'close' => new \stdClass(),
-            'dark' => 40,
-            'bright' => 200,
-            'burnt' => 0,
-        ]);
-    }
+        $blur = new FrameBlur(new Box(2600, 1700, 800, 600), new BlurFound($px, 0, 0, 0, 0), null, null, 40, 200, 0);
 
-    /** @return array<string, string|int|float|null> every column of a frame, with what they all have alike */
-    private function frame(): array
-    {
-        return [
-            'id' => null,
-            'user_id' => null,
-            'burst_id' => null,
-            'hash' => null,
-            'name' => null,
-            'taken_at' => null,
-            'width' => 6000,
-            'height' => 4000,
-            'facts' => null,
-            'measured' => null,
-            'found_by' => 'file',
-            'total_px' => null,
-            'floor_px' => 0,
-            'limit_px' => 2.0,
-            'verdict' => null,
-            'confidence' => 0.95,
-            'held_by' => null,
-            'picture' => null,
-            'picture_bytes' => 0,
-            'crop' => null,
-            'created_at' => null,
-            'updated_at' => null,
-        ];
+        return (string) json_encode($blur->toArray());
     }
 }

@@ -95,9 +95,11 @@ it('makes one of what is asked for twice', function () {
     // a press so soon after is the second half of a double one; later it counts, and is one again
     $pressed = 'for (const _ of "nn") document.body.dispatchEvent(new KeyboardEvent("keydown", {key: "n", bubbles: true}))';
     $window->wait(30, 400)->until(function () use ($window, $pressed, $count): bool {
-        $window->executeScript($pressed);
+        // pressed again only while there is still one
+        $isThere = $count('rushes', 'rushes') >= 2;
+        $isThere || $window->executeScript($pressed);
 
-        return $count('rushes', 'rushes') >= 2;
+        return $isThere;
     });
     $this->saved($window);
     expect($count('rushes', 'rushes'))->toBe(2);
