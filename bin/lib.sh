@@ -99,7 +99,7 @@ install_debian() {
   command -v exiftool >/dev/null 2>&1 || missing+=(libimage-exiftool-perl)
   compgen -G '/usr/lib/*/libturbojpeg.so.0' >/dev/null || missing+=(libturbojpeg0)
   for package in "$@"; do case $package in
-    chromium) command -v chromium >/dev/null 2>&1 || missing+=(chromium) ;;
+    chromium-headless-shell) command -v chromium-headless-shell >/dev/null 2>&1 || missing+=(chromium-headless-shell) ;;
     chromium-driver) command -v chromedriver >/dev/null 2>&1 || missing+=(chromium-driver) ;;
     gcc) command -v cc >/dev/null 2>&1 || missing+=(gcc libc6-dev) ;;
     fonts-droid-fallback) [ -f /usr/share/fonts/truetype/droid/DroidSansFallbackFull.ttf ] || missing+=(fonts-droid-fallback) ;;

@@ -97,8 +97,9 @@ final class Chrome
     {
         self::startDriver();
         $options = new ChromeOptions();
+        // without the windows, menus and pages of its own that the whole browser draws, unseen, around each page
+        $options->setBinary('/usr/lib/chromium/chromium-headless-shell');
         $options->addArguments([
-            '--headless=new',
             '--no-sandbox',
             '--disable-gpu',
             '--no-first-run',
@@ -108,7 +109,6 @@ final class Chrome
             '--disable-quic',
             '--force-color-profile=srgb',
             '--hide-scrollbars',
-            '--user-data-dir='.self::$folder.'/'.bin2hex(random_bytes(6)),
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -136,6 +136,7 @@ final class Chrome
             ['chromedriver', '--port='.self::$port, '--log-level=SEVERE'],
             [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
             $pipes,
+            env_vars: ['TMPDIR' => self::$folder] + getenv(), // where it makes a folder for each browser
         );
         if ($process === false) {
             throw new \RuntimeException('ChromeDriver could not be started.');

@@ -46,7 +46,7 @@ it('works the sentence by keyboard alone', function () {
         'return document.activeElement.dataset.word ?? document.activeElement.tagName',
     );
     $window->executeScript('document.activeElement.blur()');
-    for ($tabs = 0; $tabs < 40 && $focused() !== 'subject'; $tabs++) {
+    for ($tabs = 0; $tabs < 200 && $focused() !== 'subject'; $tabs++) {
         $this->keys($window, Key::TAB);
     }
     expect($focused())->toBe('subject');
