@@ -11,13 +11,21 @@ fail() { printf 'Stopped at “%s”: %s\n' "${STEP:-start}" "$1" >&2; exit 1; }
 
 # run WHAT COMMAND…: quiet, its output kept; on failure one sentence, and the last lines of what it said.
 run() {
-  local what=$1 log="$ROOT/storage/logs/setup.log"; shift
+  local what=$1 log="storage/logs/setup${BESIDE:+-$BESIDE}.log"; shift
   mkdir -p "$ROOT/storage/logs" 2>/dev/null || fail "this folder cannot be written by $(id -un); change its owner, or run as the owner"
   if ! "$@" >"$log" 2>&1; then
     tail -n 12 "$log" | sed 's/^/    /' >&2
     if grep -qi 'no space left' "$log"; then fail "the disk is full; free some space and run this again"; fi
-    fail "$what did not work; the lines above say why (all of it is in storage/logs/setup.log)"
+    fail "$what did not work; the lines above say why (all of it is in $log)"
   fi
+}
+
+# together FUNCTION…: at once, each with an output of its own; where one fails, ends once all have come to an end
+together() {
+  local pids=() one failed=''
+  for one in "$@"; do (BESIDE=$one; "$one") & pids+=($!); done
+  for one in "${pids[@]}"; do wait "$one" || failed=1; done
+  [ -z "$failed" ] || exit 1
 }
 
 # options "NAMES WITH VALUES" "FLAGS" ARGUMENT…: each --name VALUE, --name=VALUE and --flag as a variable (port -> OPTION_PORT);

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Random\Randomizer;
+use RushHold\Counts\Cell;
 use Tests\Browser\BrowserTestCase;
 use Tests\Support\ApiTestCase;
 use Tests\Support\Documents;
@@ -37,4 +39,24 @@ function rush(array $own = []): array
 function kit(array $own = []): array
 {
     return Documents::kit($own);
+}
+
+/** Normal numbers by chance. */
+function bell(Randomizer $dice): float
+{
+    $unit = static fn (): float => ($dice->getInt(0, 999_999_998) + 0.5) / 1e9;
+
+    return sqrt(-2 * log($unit())) * cos(2 * M_PI * $unit());
+}
+
+/** @param  list<array{int, int}>  $bursts  frames and sharp ones of each */
+function cell(array $bursts): Cell
+{
+    return array_reduce($bursts, static fn (Cell $all, array $one): Cell => $all->plus(Cell::ofBurst(...$one)), new Cell());
+}
+
+/** Bursts of frames that each tell by themselves. */
+function alone(int $frames, int $sharp): Cell
+{
+    return cell([...array_fill(0, $sharp, [1, 1]), ...array_fill(0, $frames - $sharp, [1, 0])]);
 }

@@ -11,18 +11,6 @@ use RushHold\Counts\Rate;
 use RushHold\Statistics\Student;
 use RushHold\Statistics\WilsonInterval;
 
-/** @param  list<array{int, int}>  $bursts  frames and sharp ones of each */
-function cell(array $bursts): Cell
-{
-    return array_reduce($bursts, static fn (Cell $all, array $one): Cell => $all->plus(Cell::ofBurst(...$one)), new Cell());
-}
-
-/** Bursts of frames that each tell by themselves. */
-function alone(int $frames, int $sharp): Cell
-{
-    return cell([...array_fill(0, $sharp, [1, 1]), ...array_fill(0, $frames - $sharp, [1, 0])]);
-}
-
 /**
  * Bursts whose frames are alike, drawn by chance: the share of each burst scatters round the whole as a beta distribution does.
  *

@@ -26,6 +26,7 @@ use RushHold\Wording\Plan\PlanDocument;
 use RushHold\Wording\Plan\SchoolsDocument;
 use RushHold\Wording\Units;
 use Tests\Support\Documents;
+use Tests\Support\Long;
 
 /** Numbers and choices from a seed, the same on every run. */
 final class Draw
@@ -219,7 +220,8 @@ it('plans and rehearses any rush on any body with all figures at once anywhere i
     $draw = new Draw(12);
     $kinds = KindId::cases();
     $faults = 0;
-    for ($turn = 0; $turn < 500; $turn++) {
+    $turns = Long::of(500, 200);
+    for ($turn = 0; $turn < $turns; $turn++) {
         $set = array_map(
             static fn (Assumption $one): float => $draw->share() < 0.5
                 ? $draw->one([$one->least, $one->most])
@@ -233,7 +235,7 @@ it('plans and rehearses any rush on any body with all figures at once anywhere i
                 : 1;
     }
     // what is refused is refused for what it says, and is the lesser part
-    expect($faults)->toBeLessThan(125);
+    expect($faults)->toBeLessThan($turns / 4);
 });
 
 it('goes on with figures somebody chose when ranges were wider, or that are gone', function () {

@@ -20,6 +20,7 @@ use RushHold\Planning\Planner;
 use RushHold\Rehearsal\Estimate\Margin;
 use Tests\Support\Documents;
 use Tests\Support\HabitsPlayed;
+use Tests\Support\Long;
 
 /** @return list<array<string, mixed>> terns that pass fast, ones that pass slower, and what hardly moves */
 function learntFrom(): array
@@ -50,6 +51,7 @@ function named(array $figures): array
 it('recognises the habits of twenty people, and plans that know them bring more', function () {
     $covered = array_fill_keys(array_keys(habitsOf(0)), 0);
     $assumed = $learnt = [];
+    $passes = Long::of(30, 12);
     for ($person = 0; $person < 20; $person++) {
         $habits = habitsOf($person);
         $played = new HabitsPlayed($habits, $person + 1);
@@ -61,8 +63,8 @@ it('recognises the habits of twenty people, and plans that know them bring more'
         }
         $own = array_map(static fn (LearntFigure $one): float => $one->value, $figures);
         foreach (learntFrom() as $rush) {
-            $assumed[$person] = ($assumed[$person] ?? 0) + array_sum($played->brings($rush, [], 30));
-            $learnt[$person] = ($learnt[$person] ?? 0) + array_sum($played->brings($rush, $own, 30));
+            $assumed[$person] = ($assumed[$person] ?? 0) + array_sum($played->brings($rush, [], $passes));
+            $learnt[$person] = ($learnt[$person] ?? 0) + array_sum($played->brings($rush, $own, $passes));
         }
     }
     expect(min($covered))->toBeGreaterThanOrEqual(18, (string) json_encode($covered));

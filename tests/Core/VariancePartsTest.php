@@ -9,14 +9,6 @@ use RushHold\Statistics\NormalCurve;
 use RushHold\Statistics\Sighted;
 use RushHold\Statistics\VarianceParts;
 
-/** Normal numbers by chance. */
-function bell(Randomizer $dice): float
-{
-    $unit = static fn (): float => ($dice->getInt(0, 999_999_998) + 0.5) / 1e9;
-
-    return sqrt(-2 * log($unit())) * cos(2 * M_PI * $unit());
-}
-
 /**
  * Bursts of deviations made of two parts that hang together within a burst; the second stands in them more or less.
  *

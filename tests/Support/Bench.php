@@ -9,9 +9,6 @@ use Symfony\Component\Process\Process;
 /** What the measures of bin/bench share: a visitor of the demo who waits for a turn as the page does, and how much is tried. */
 final class Bench
 {
-    /** The worker's compiler. */
-    public const COMPILED = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
-
     /** @var list<string> lines to be shown below the figures */
     public array $tables = [];
 
@@ -75,7 +72,7 @@ final class Bench
 
     public function process(string ...$command): Process
     {
-        return new Process(['php', ...self::COMPILED, ...$command], TestServer::root(), timeout: 3600);
+        return new Process(['bin/compiled', ...$command], TestServer::root(), timeout: 3600);
     }
 
     /** Waits until nothing is worked at in the background. */

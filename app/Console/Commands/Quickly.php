@@ -22,8 +22,8 @@ trait Quickly
         /** @var list<string> $given */
         $given = $_SERVER['argv'] ?? [];
         pcntl_exec(
-            PHP_BINARY,
-            ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', ...$given],
+            base_path('bin/compiled'),
+            $given,
             [self::BEGUN => '1'] + getenv(),
         );
     }
