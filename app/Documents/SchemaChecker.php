@@ -19,7 +19,7 @@ use RushHold\Faults\UnreadableDocument;
 use RushHold\Faults\WrongType;
 
 /** Holds documents against the published JSON Schemas and tells every fault in the photographer's terms. */
-final readonly class SchemaChecker
+final class SchemaChecker
 {
     /** Deepest nesting of a document that is read. */
     public const DEEPEST = 32;
@@ -42,10 +42,13 @@ final readonly class SchemaChecker
         'words',
     ];
 
-    private Schemas $schemas;
+    private readonly Schemas $schemas;
+
+    /** What it has read of the schemas is kept: they are long. */
+    private ?CompliantValidator $validator = null;
 
     /** @param  string  $folder where the schema files lie */
-    public function __construct(private string $folder)
+    public function __construct(private readonly string $folder)
     {
         $this->schemas = new Schemas($folder);
     }
@@ -113,15 +116,21 @@ final readonly class SchemaChecker
      */
     public function faultsOf(mixed $document, string $file, string $under = ''): array
     {
+        $error = ($this->validator ??= $this->validator())->uriValidation($document, Schemas::PREFIX.$file);
+
+        return $error === null ? [] : self::faults($error, $under);
+    }
+
+    private function validator(): CompliantValidator
+    {
         $validator = new CompliantValidator(max_errors: SizeCheck::MOST_FAULTS, stop_at_first_error: false);
         foreach (self::NAMES as $name) {
             $validator
                 ->resolver()
                 ?->registerFile(Schemas::PREFIX.$name.'.json', $this->folder.'/'.$name.'.json');
         }
-        $error = $validator->uriValidation($document, Schemas::PREFIX.$file);
 
-        return $error === null ? [] : self::faults($error, $under);
+        return $validator;
     }
 
     /** @return list<Fault> */

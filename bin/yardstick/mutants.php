@@ -62,7 +62,7 @@ $places = array_slice((new Randomizer(new Mt19937((int) $seed)))->shuffleArray($
 
 $found = $left = 0;
 $run = static function () use ($copy, $files): int {
-    $command = ['timeout', (string) PATIENCE_S, dirname(__DIR__).'/compiled', 'vendor/bin/pest', '--compact', '--bail', ...$files];
+    $command = ['timeout', (string) PATIENCE_S, dirname(__DIR__).'/serve/compiled', 'vendor/bin/pest', '--compact', '--bail', ...$files];
     exec('cd '.escapeshellarg($copy).' && '.implode(' ', array_map(escapeshellarg(...), $command)).' >/dev/null 2>&1', $said, $exit);
 
     return $exit;

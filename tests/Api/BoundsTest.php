@@ -48,12 +48,14 @@ it(
                 if ($verb === 'DELETE' || str_ends_with($address, 'sign-out')) {
                     $this->actingAs($user);
                 }
-                gc_collect_cycles();
-                $before = memory_get_usage();
-                memory_reset_peak_usage();
-                $work = INF;
-                // a machine that was elsewhere for a moment is asked again
-                for ($try = 0; $try < 3 && $work > WORK_S; $try++) {
+                // a body that is read as a stream is there as a copy only because this is a test
+                $copy = isset($route->defaults[BoundedBody::STREAMED]) ? strlen($body) : 0;
+                $work = $memory = INF;
+                // a machine that was elsewhere for a moment is asked again, and so is memory that earlier requests have left uncollected
+                for ($try = 0; $try < 3 && ($work > WORK_S || $memory > MEMORY); $try++) {
+                    $try > 0 && gc_collect_cycles();
+                    $before = memory_get_usage();
+                    memory_reset_peak_usage();
                     $from = worked();
                     $answer = $this->call(
                         $verb,
@@ -66,11 +68,9 @@ it(
                         content: $body,
                     );
                     $work = min($work, worked() - $from);
+                    $memory = min($memory, memory_get_peak_usage() - $before - $copy);
                 }
                 $worst = max($worst, $work);
-                // a body that is read as a stream is there as a copy only because this is a test
-                $copy = isset($route->defaults[BoundedBody::STREAMED]) ? strlen($body) : 0;
-                $memory = memory_get_peak_usage() - $before - $copy;
                 $status = $answer->getStatusCode();
                 $length = strlen((string) $answer->getContent());
                 $sent++;
@@ -89,7 +89,7 @@ it(
             }
             DB::rollBack();
         }
-        expect($bad)->toBe([])->and($sent)->toBeGreaterThan(2_000)->and(count($names))->toBeGreaterThan(40);
+        expect($bad)->toBe([])->and($sent)->toBeGreaterThan(1_500)->and(count($names))->toBeGreaterThan(40);
     },
 );
 

@@ -84,11 +84,11 @@ it('prints a plan from files and from standard input', function () {
 
 it('takes the frames of a pass, and judges them', function () {
     $folder = sys_get_temp_dir().'/'.bin2hex(random_bytes(6));
-    foreach (['rush' => Documents::rush(['motion' => ['speed_mps' => 2]]), 'kit' => Documents::kit()] as $name => $document) {
+    foreach (['rush' => Documents::rush(['motion' => ['speed_mps' => 2]]), 'kit' => Documents::kit(['body' => ['fps' => 6]])] as $name => $document) {
         file_put_contents("{$folder}.{$name}", json_encode($document));
     }
     $papers = ["{$folder}.rush", "--kit={$folder}.kit"];
-    [$exit, $out] = hold(['hold:shoot', ...$papers, '--seed=4', "--out={$folder}", '--megapixels=2', '--subject-area']);
+    [$exit, $out] = hold(['hold:shoot', ...$papers, '--seed=4', "--out={$folder}", '--megapixels=1', '--subject-area']);
     $truth = json_decode(file_get_contents("{$folder}/truth.json"), true);
     expect($exit)
         ->toBe(0)
@@ -117,7 +117,7 @@ it('takes the frames of a pass, and judges them', function () {
     expect(json_decode(hold(['hold:look', $files[0]])[1], true)['subject'])->toBe(['x' => $x, 'y' => $y, 'w' => $width, 'h' => $height, 'by' => 'file']);
     expect(hold(['hold:look', '/nowhere.jpg'])[0])->toBe(2);
     // the same seed takes the same frames
-    hold(['hold:shoot', ...$papers, '--seed=4', "--out={$folder}.again", '--megapixels=2', '--subject-area']);
+    hold(['hold:shoot', ...$papers, '--seed=4', "--out={$folder}.again", '--megapixels=1', '--subject-area']);
     foreach ($truth['frames'] as $frame) {
         expect(md5_file("{$folder}.again/{$frame['file']}"))->toBe(md5_file("{$folder}/{$frame['file']}"));
     }

@@ -15,6 +15,9 @@ use LogicException;
 /** A test that asks the application itself; every good answer it gets is held to what the API's own document says of it. */
 abstract class ApiTestCase extends TestCase
 {
+    /** One for all tests: what it has read of the schemas is kept. */
+    private static ?SchemaChecker $checker = null;
+
     public function createApplication(): Application
     {
         $app = require __DIR__.'/../../bootstrap/app.php';
@@ -63,7 +66,8 @@ abstract class ApiTestCase extends TestCase
                 $file = is_file(__DIR__."/../../schemas/{$operation->answer}.json")
                     ? $operation->answer.'.json'
                     : 'answers.json#/$defs/'.$operation->answer;
-                $faults = (new SchemaChecker(__DIR__.'/../../schemas'))->faultsOf(
+                self::$checker ??= new SchemaChecker(__DIR__.'/../../schemas');
+                $faults = self::$checker->faultsOf(
                     json_decode((string) $response->getContent()),
                     $file,
                 );

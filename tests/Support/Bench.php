@@ -72,7 +72,7 @@ final class Bench
 
     public function process(string ...$command): Process
     {
-        return new Process(['bin/compiled', ...$command], TestServer::root(), timeout: 3600);
+        return new Process(['bin/serve/compiled', ...$command], TestServer::root(), timeout: 3600);
     }
 
     /** Waits until nothing is worked at in the background. */

@@ -25,6 +25,9 @@ final class Frames
 
     public const HEIGHT = 640;
 
+    /** @var array<string, string> what has been drawn, for all tests of a process */
+    private static array $drawn = [];
+
     /**
      * @param  int  $seed  of the ground; the subject is always the same
      * @param  int  $blurs  how often all of it is blurred
@@ -32,6 +35,14 @@ final class Frames
      * @param  array{int, int}  $at  the middle of the subject, in px
      */
     public static function jpeg(int $seed = 1, int $blurs = 0, array $own = [], array $at = [480, 320]): string
+    {
+        $picture = self::$drawn["{$seed} {$blurs} {$at[0]} {$at[1]}"] ??= self::drawn($seed, $blurs, $at);
+
+        return ExifWriter::into($picture, new FrameFacts(...$own + self::facts($at)));
+    }
+
+    /** @param  array{int, int}  $at */
+    private static function drawn(int $seed, int $blurs, array $at): string
     {
         $dice = new Randomizer(new Mt19937($seed));
         $image = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
@@ -54,7 +65,7 @@ final class Frames
         ob_start();
         imagejpeg($image, null, 95);
 
-        return ExifWriter::into((string) ob_get_clean(), new FrameFacts(...$own + self::facts($at)));
+        return (string) ob_get_clean();
     }
 
     /**

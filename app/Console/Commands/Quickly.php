@@ -22,7 +22,7 @@ trait Quickly
         /** @var list<string> $given */
         $given = $_SERVER['argv'] ?? [];
         pcntl_exec(
-            base_path('bin/compiled'),
+            base_path('bin/serve/compiled'),
             $given,
             [self::BEGUN => '1'] + getenv(),
         );
