@@ -239,6 +239,7 @@ write_env() {
   [ -n "$(setting APP_ENV)" ] || set_env APP_ENV "$([ "$INSTANCE" = live ] && echo production || echo testing)"
   [ -n "$(setting APP_KEY)" ] || set_env APP_KEY "base64:$(head -c 32 /dev/urandom | base64 -w0)"
   [ "$INSTANCE" != test ] || set_env NEWCOMERS_PER_HOUR 100000 # all that the tests make comes from here
+  [ "$INSTANCE" != test ] || set_env RUSH_HOLD_DEMO_FRAMES 2 # its pictures are nothing that a test looks at
   [ "$INSTANCE" != test ] || set_env BCRYPT_ROUNDS 4 # no secret of anybody is kept there
   [ -n "$(setting APP_DEBUG)" ] || set_env APP_DEBUG false
   set_env DB_CONNECTION mariadb; set_env DB_HOST 127.0.0.1; set_env DB_PORT "$1"

@@ -10,6 +10,9 @@ return [
     'demo_copies' => (int) env('RUSH_HOLD_DEMO_COPIES', 200),
     'demo_hours' => 24,
 
+    // Frames of a burst of the demo, which a worker shoots once after it has been seeded.
+    'demo_frames' => (int) env('RUSH_HOLD_DEMO_FRAMES', 7),
+
     // New accounts, and new copies of the demo, from one network in an hour.
     'newcomers' => (int) env('NEWCOMERS_PER_HOUR', 60),
 

@@ -213,9 +213,15 @@ final class AppServiceProvider extends ServiceProvider
         return strlen($packed) === 16 ? bin2hex(substr($packed, 0, 8)) : (string) $request->ip();
     }
 
-    /** Which of the copies in one folder this is: live or test. */
+    /** Which of the copies in one folder this is, by the store it has: live, test, or the tests of the API beside that. */
     private static function instance(): string
     {
-        return app()->environment('testing') ? 'test' : 'live';
+        $store = config('database.connections.mariadb.database');
+
+        return match (true) {
+            ! app()->environment('testing') => 'live',
+            $store === 'rush_hold_api' => 'test-api',
+            default => 'test',
+        };
     }
 }

@@ -26,9 +26,6 @@ final class DemoShootWork implements Work
     /** Million pixels of a frame. */
     private const MEGAPIXELS = 3.0;
 
-    /** Frames of a burst at the most. */
-    private const FRAMES = 7;
-
     /** @var list<array{string, int, ?ShootFault, string, bool}> rush, seed, mistake, when, whether the person has said which rush it was */
     private const STORIES = [
         ['Terns over the bar', 11, null, '2026-05-23T05:40:12+01:00', true],
@@ -108,7 +105,7 @@ final class DemoShootWork implements Work
         $shots = [];
         if ($rush !== null) {
             [, $shooting, $folder] = $this->set($rush, $seed, $fault, $at);
-            $shots = array_slice($shooting->shots(), 0, self::FRAMES);
+            $shots = array_slice($shooting->shots(), 0, self::frames());
         }
         if (isset($folder, $shots[$this->shot])) {
             $jpeg = $folder->file($shots[$this->shot]);
@@ -143,6 +140,12 @@ final class DemoShootWork implements Work
         return self::$set;
     }
 
+    /** Frames of a burst at the most. */
+    private static function frames(): int
+    {
+        return (int) config('rushhold.demo_frames');
+    }
+
     public function isFinished(): bool
     {
         return $this->season >= self::PASSES * count(self::SEASON);
@@ -160,7 +163,7 @@ final class DemoShootWork implements Work
 
     public function whole(): int
     {
-        return max($this->done, self::FRAMES * count(self::STORIES) + self::PASSES * count(self::SEASON));
+        return max($this->done, self::frames() * count(self::STORIES) + self::PASSES * count(self::SEASON));
     }
 
     public function keep(): void
