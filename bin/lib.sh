@@ -257,6 +257,15 @@ database_stop() {
 # what was compiled from older settings must not outlive them
 forget_compiled() { rm -f "$HOME_DIR"/cache/*.php; }
 
+# the test database as it is after a first start
+anew() {
+  forget_compiled
+  step 'Bringing the test database up to date'
+  run 'wiping the test database' artisan db:wipe --force
+  run 'the migration' artisan migrate --force
+  run 'the demo scenario' artisan db:seed --force
+}
+
 artisan() { APP_ENV=$(setting APP_ENV) php artisan "$@"; }
 
 # serve_files FOLDER PORT SOCKETS USER NAME: the files of bin/serve with their places filled in

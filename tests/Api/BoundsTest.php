@@ -89,7 +89,7 @@ it(
             }
             DB::rollBack();
         }
-        expect($bad)->toBe([])->and($sent)->toBeGreaterThan(1_500)->and(count($names))->toBeGreaterThan(40);
+        expect($bad)->toBe([])->and($sent)->toBeGreaterThan(2_000)->and(count($names))->toBeGreaterThan(40);
     },
 );
 

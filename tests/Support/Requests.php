@@ -264,7 +264,7 @@ final class Requests
         yield 'more than may be sent' => '{"name":"'.str_repeat('x', $limitKb * 1024).'"}';
         $paths = self::paths($whole);
         // of a long document each place gets a part of the wrong values, all of them together get all
-        $every = count($paths) > 60 ? Long::of(5, 28) : (count($paths) > 12 ? Long::of(1, 5) : 1);
+        $every = count($paths) > 60 ? Long::of(5, 14) : (count($paths) > 12 ? Long::of(1, 3) : 1);
         foreach ($paths as $turn => $path) {
             $value = self::at($whole, $path);
             $name = implode('.', $path);
