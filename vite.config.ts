@@ -30,6 +30,7 @@ const worker = VitePWA({
   },
 });
 
+// With RUSH_HOLD_PAGES, the address of a server, its pages are tried; without, what needs none.
 export default defineConfig(({ mode }) => ({
   // the framework's plugin takes a test run on an integration machine for a development server, and refuses
   plugins: [
@@ -37,5 +38,11 @@ export default defineConfig(({ mode }) => ({
     react(),
   ],
   build: { target: "es2022", assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
-  test: { include: ["tests/Js/**/*.test.{ts,tsx}"], testTimeout: 60_000 },
+  test: {
+    include: [`tests/${process.env["RUSH_HOLD_PAGES"] ? "Pages" : "Js"}/**/*.test.{ts,tsx}`],
+    testTimeout: process.env["RUSH_HOLD_PAGES"] ? 240_000 : 60_000,
+    // what they stand on is read once, not for every file
+    pool: "threads",
+    isolate: false,
+  },
 }));

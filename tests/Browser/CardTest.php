@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\WebDriverBy;
-
 it('opens without signal, keeps ticks, and they arrive when the server is back', function () {
     $window = $this->browser(390, 844);
     $this->expectedOnConsole = [
@@ -55,27 +53,6 @@ it('opens without signal, keeps ticks, and they arrive when the server is back',
     expect($this->text($window))->not->toContain('No signal');
 });
 
-it('remembers the camera as set, and starts the next time from there', function () {
-    $window = $this->browser();
-    $this->carrying($window);
-    $this->see($window, 'Nobody has said how My body was left');
-    $this->press($window, 'It is all set: remember it so');
-    $this->see($window, 'The camera is set for this.');
-    $this->press($window, 'undo: it was not set');
-    $this->press($window, 'It is all set: remember it so');
-    $this->see($window, 'The camera is set for this.');
-    // typed in the body's own words: only what differs is left to change
-    $this->press($window, 'It was left otherwise');
-    $this->pick($window, 'focus mode', 'single');
-    $this->press($window, 'It was left so');
-    $this->see($window, '1 change from how it was left');
-    $this->see($window, 'the first frame sharp, the rest soft');
-    $this->click($window, $this->one($window, '.changes-list input'));
-    $this->see($window, 'All done.');
-    $this->press($window, 'Set: remember it so');
-    $this->see($window, 'The camera is set for this.');
-});
-
 it('prints one page a hold, without the furniture of the screen', function () {
     $window = $this->browser();
     $window->get($this->address('/'));
@@ -113,27 +90,6 @@ it('prints one page a hold, without the furniture of the screen', function () {
             ->not->toContain('Controls')
             ->not->toContain('changes from how it was left');
     }
-});
-
-it('shares a card by a link that is dead once it is ended', function () {
-    $window = $this->browser();
-    $card = $this->carrying($window);
-    $this->press($window, 'share');
-    $this->press($window, 'Make a link');
-    $link = $this->one($window, '.share-link')->getAttribute('value');
-    $visitor = $this->browser(390, 844);
-    $visitor->get($link);
-    $this->one($visitor, '.card-settings');
-    expect($this->text($visitor))
-        ->toContain('A card shared with you to read')
-        ->not->toContain('Before you go')
-        ->not->toContain('Ada');
-    expect($visitor->findElements(WebDriverBy::cssSelector('input, select')))->toBe([]);
-    $this->press($window, 'end it now');
-    $this->see($window, 'Make a link');
-    $this->expectedOnConsole = ['404'];
-    $visitor->navigate()->refresh();
-    $this->see($visitor, 'This link leads nowhere any more.');
 });
 
 it('forgets what it carries when the account signs out', function () {

@@ -101,21 +101,6 @@ it('says what to expect, plays, steps from frame to frame, and scrubs', function
     comes($window, fn (): bool => $this->one($window, '.chart-plane')->getAttribute('d') !== $before, 'another pass');
 });
 
-it('lets its assumed figures be replaced, and plays anew', function () {
-    $window = $this->browser();
-    rehearsing($this, $window);
-    $keepers = fn (): string => $this->one($window, '.expect-small')->getText();
-    $before = $keepers();
-    $window->findElement(WebDriverBy::cssSelector('.rehearse > .seconds summary'))->click();
-    $label = 'Scatter of one measurement of autofocus, as a share of the half depth at the widest aperture';
-    $field = $this->one($window, 'input[aria-label="'.$label.'"]');
-    $field->sendKeys([Key::CONTROL, 'a']);
-    $field->sendKeys([Key::NULL, '1,5', Key::TAB]);
-    comes($window, fn (): bool => $keepers() !== $before, 'another keeper rate', 30);
-    $this->press($window, 'back to 0.12');
-    comes($window, fn (): bool => $keepers() === $before, 'the keeper rate from before', 30);
-});
-
 it('goes from frame to frame where motion is to be reduced', function () {
     $window = $this->browser();
     (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($window))->execute('Emulation.setEmulatedMedia', [
@@ -134,92 +119,6 @@ it('goes from frame to frame where motion is to be reduced', function () {
     comes($window, fn (): bool => played($window) !== $from, 'a step');
     $this->press($window, 'Stop');
     expect(sprintf('%.2f', played($window)))->toBeIn($times);
-});
-
-it('tries another dial on the same pass beside the hold as it is, and takes it into the hold', function () {
-    $window = $this->browser();
-    $id = rehearsing($this, $window);
-    $hold = $this->api($window, 'GET', 'rushes/'.$id)[1]['plan']['hold'];
-    $plane = $this->one($window, '.chart-plane')->getAttribute('d');
-    $truth = $this->one($window, '.chart-truth')->getAttribute('d');
-    $this->press($window, 'stay 0');
-    $this->one($window, '.chart-ghost');
-    // the same pass, the old plane as a ghost
-    expect($this->one($window, '.chart-truth')->getAttribute('d'))
-        ->toBe($truth)
-        ->and($this->one($window, '.chart-ghost')->getAttribute('d'))
-        ->toBe($plane);
-    $this->one($window, '[data-testid=tried-gain]');
-    expect($this->one($window, '[data-testid=tried-gain]')->getText())->toMatch(
-        '/^stay 0: (.* sharp a pass|not to be told apart)/',
-    );
-    $this->press($window, 'put them back');
-    comes($window, fn (): bool => $window->findElements(WebDriverBy::cssSelector('.chart-ghost')) === [], 'no ghost');
-    $this->press($window, 'shutter: a third less');
-    $this->press($window, 'Take it into the hold');
-    $this->see($window, 'Taken from a rehearsal: shutter');
-    $this->saved($window);
-    $taken = $this->api($window, 'GET', 'rushes/'.$id)[1];
-    expect($taken['dials']['shutter_s'])
-        ->toBeGreaterThan($hold['shutter_s'])
-        ->and($taken['plan']['hold']['shutter_s'])
-        ->toEqual($taken['dials']['shutter_s']);
-    // it stands in Plan, with its reason, and survives a reload; undo gives it back
-    $this->press($window, 'plan');
-    $this->see($window, 'with dials of your own');
-    $this->saved($window);
-    expect($this->text($window))->not->toContain('from another tab');
-    $window->navigate()->refresh();
-    $this->see($window, 'with dials of your own');
-    $this->see($window, 'from a rehearsal');
-    $this->press($window, 'rehearse');
-    $this->see($window, 'Taken from a rehearsal');
-    $this->press($window, 'undo');
-    comes($window, fn (): bool => ! str_contains($this->text($window), 'Taken from a rehearsal'), 'the dials given back');
-    expect($this->api($window, 'GET', 'rushes/'.$id)[1]['plan']['hold']['shutter_s'])->toEqual($hold['shutter_s']);
-});
-
-it('sweeps with progress, cancels, sweeps to the end, and adopts a cell', function () {
-    $window = $this->browser();
-    $id = rehearsing($this, $window);
-    $this->press($window, 'Sweep');
-    $this->one($window, '.sweep-acts progress');
-    comes(
-        $window,
-        fn (): bool => (int) $window->executeScript(
-            'return document.querySelector(".sweep-acts progress")?.value ?? 100',
-        ) > 0,
-        'progress',
-    );
-    // what has been found so far is there to be read
-    $this->one($window, '.sweep-grid .sweep-cell');
-    $window->executeScript(
-        '[...document.querySelectorAll(".sweep-acts button")].find((b) => b.textContent === "Cancel")?.click()',
-    );
-    $this->see($window, 'Sweep again');
-    expect($this->text($window))->toMatch('/Cancelled after \d+ of 100|100 passes of every hold/');
-    $this->press($window, 'shutter × aperture');
-    $this->press($window, 'Sweep');
-    $this->see($window, '100 passes of every hold');
-    expect($this->one($window, '[data-testid=sweep-best]')->getText())->toContain('best');
-    // by keyboard: arrows go over the grid, the line below tells the cell
-    $cell = $window->findElement(WebDriverBy::cssSelector('.sweep-cell[tabindex="0"]'));
-    $cell->sendKeys(Key::ARROW_UP);
-    comes(
-        $window,
-        fn (): bool => $window->findElements(WebDriverBy::cssSelector('.sweep-cell[aria-pressed=true]')) !== [],
-        'a cell picked',
-    );
-    $this->press($window, 'take what it found into the hold');
-    $this->see($window, 'Taken from a rehearsal: shutter, aperture');
-    $this->saved($window);
-    expect(array_keys($this->api($window, 'GET', 'rushes/'.$id)[1]['dials']))->toEqualCanonicalizing([
-        'shutter_s',
-        'f_number',
-    ]);
-    $this->see($window, 'the rush has changed since');
-    $this->press($window, 'undo');
-    comes($window, fn (): bool => $this->api($window, 'GET', 'rushes/'.$id)[1]['dials'] === [], 'the dials undone');
 });
 
 it('goes on where it was when the worker is killed in the middle of a sweep', function () {
@@ -253,23 +152,6 @@ it('goes on where it was when the worker is killed in the middle of a sweep', fu
     comes($window, fn (): bool => $asked()['status'] === 'done', 'the end of the sweep', 40);
     expect($killed)->toBeGreaterThan(0)->and($asked()['done'])->toBe(100)->and($this->workers())->not->toBe([]);
     $this->see($window, '100 passes of every hold');
-});
-
-it('says the next step where there is nothing to rehearse', function () {
-    $window = $this->browser();
-    $this->registered($window);
-    $window->get($this->address('/rehearse'));
-    $this->see($window, 'Nothing to rehearse yet.');
-    $this->press($window, 'Write the first one in Plan');
-    $this->press($window, 'Write the first one');
-    $this->one($window, '[data-testid=answer]');
-    $this->write($window, 'distance', '1');
-    $this->see($window, 'There is no plan for this.');
-    $this->press($window, 'Rehearse');
-    $this->see($window, 'There is no plan to rehearse.');
-    $this->expectedOnConsole = ['404'];
-    $window->get($this->address('/rehearse/01ARZ3NDEKTSV4RRFFQ69G5FAV'));
-    $this->see($window, 'This rush is not here.');
 });
 
 it('does not jump while it loads', function () {

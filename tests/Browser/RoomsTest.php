@@ -27,48 +27,6 @@ function inRoom(BrowserTestCase $test, RemoteWebDriver $window, string $room, st
     $test->one($window, $where);
 }
 
-it('leads from any room to any other by g and a letter, and tells so', function () {
-    $window = $this->browser();
-    $this->planning($window);
-    foreach ([...roomsBuilt(), roomsBuilt()[0]] as $room) {
-        $this->keys($window, 'g', $room['letter']);
-        inRoom($this, $window, $room['id']);
-        $this->reads($window, '.head nav a.active', $room['name']);
-    }
-    $this->keys($window, '?');
-    foreach (roomsBuilt() as $room) {
-        $this->see($window, 'g '.$room['letter']);
-    }
-    expect($this->one($window, '.keys')->getText())
-        ->toContain('From room to room')
-        ->not->toContain('Words of the sentence');
-    $this->one($window, '.ant-modal-close')->click();
-
-    // in Plan the words of the sentence are there too; g and what is no room opens none of them, and a field keeps its g
-    $this->keys($window, 'g', 'p');
-    inRoom($this, $window, 'plan');
-    $this->one($window, '[data-testid=answer]');
-    $this->keys($window, 'g', 'd');
-    expect($window->findElements(WebDriverBy::cssSelector('[data-editor]')))->toBe([]);
-    $this->keys($window, 'd');
-    $this->one($window, '[data-editor]');
-    $this->one($window, '[data-editor] input')->sendKeys('gk');
-    expect($window->getCurrentURL())->toContain('/plan/');
-
-    // who has switched letters off goes by the links, in the order of the work
-    $this->api($window, 'PUT', 'settings', ['settings' => ['letters' => 'off']]);
-    $window->get($this->address('/kit'));
-    $this->one($window, '.kit-list');
-    $this->keys($window, 'g', 'p');
-    expect($window->getCurrentURL())->toContain('/kit');
-    $links = $window->executeScript(
-        'return [...document.querySelectorAll(".head nav a")].map((a) => a.getAttribute("href"))',
-    );
-    expect($links)->toBe(array_map(static fn (array $room): string => '/'.$room['id'], roomsBuilt()));
-    $this->one($window, '.head nav a[href="/plan"]')->click();
-    inRoom($this, $window, 'plan');
-});
-
 it('has every room, theme and units under the thumb of a phone', function (int $width, int $height) {
     $window = $this->browser($width, $height);
     $this->planning($window);
