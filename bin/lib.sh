@@ -3,6 +3,8 @@
 set -euo pipefail
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$ROOT"
+# what one clone has worked out and another would find the same; a clone finds it there, and finds it anew where it is gone
+CACHE="${XDG_CACHE_HOME:-${HOME:-$ROOT/storage}/.cache}/rush-hold"
 
 STEP=''
 say() { printf '%s\n' "$*"; }
@@ -153,7 +155,13 @@ install_npm() {
     || fail "Node $(node --version) is too old to build the front end; 20.19 or later is needed"
   [ -d node_modules ] && fresh npm package-lock.json && return
   step 'Installing JavaScript packages'
-  run 'npm' npm ci --no-audit --no-fund
+  # what another clone has unpacked for the same lock lies beside, and costs no place twice
+  local kept; kept="$CACHE/node_modules-$({ node --version; cat package-lock.json; } | sha256sum | cut -c1-16)"
+  if ! { [ -d "$kept" ] && rm -rf node_modules && cp -al "$kept" node_modules 2>/dev/null; }; then
+    run 'npm' npm ci --no-audit --no-fund
+    rm -rf "$CACHE"/node_modules-*
+    { mkdir -p "$CACHE" && cp -al node_modules "$kept.new" && mv "$kept.new" "$kept"; } 2>/dev/null || rm -rf "$kept.new"
+  fi
   keep_stamp npm package-lock.json
 }
 

@@ -10,6 +10,7 @@ use App\Models\RushRecord;
 use App\Models\User;
 use App\Plans\PlanCache;
 use App\Plans\Reckoning;
+use App\Plans\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use RushHold\Document\Reader;
@@ -55,7 +56,12 @@ final readonly class RehearsalCache
     /** Raised whenever a rehearsal itself tells otherwise, so that kept ones are made again. */
     private const MODEL = 5;
 
-    public function __construct(private PlanCache $plans, private Reckoning $reckoning, private Planner $planner) {}
+    public function __construct(
+        private PlanCache $plans,
+        private Reckoning $reckoning,
+        private Planner $planner,
+        private Remembered $remembered,
+    ) {}
 
     /**
      * What many passes tell of the hold as it is: as kept, or reckoned now.
@@ -80,7 +86,7 @@ final readonly class RehearsalCache
             return ['at' => $kept->made_at->toIso8601ZuluString()] + (array) $kept->document;
         }
         $plan = $this->plans->planOf($rush, $user);
-        $document = $this->reckoned($rush, $user, static function () use ($plan): array {
+        $document = $this->remembered('estimate', $rush, $user, [], static function () use ($plan): array {
             $rehearsal = Rehearsal::of($plan);
             $tally = self::tally($rehearsal, $rehearsal->plan->hold);
 
@@ -124,9 +130,11 @@ final readonly class RehearsalCache
     {
         $plan = $this->plans->planOf($rush, $user);
 
-        return $this->reckoned(
+        return $this->remembered(
+            'remedies',
             $rush,
             $user,
+            [],
             static fn (): array => EstimateDocument::remedies(
                 $plan,
                 RemedySearch::find(Rehearsal::of($plan), $plan->hold, self::TRIES, self::clock()),
@@ -148,7 +156,7 @@ final readonly class RehearsalCache
         }
         $others = $this->otherKits($rush, $user);
 
-        return $this->reckoned($rush, $user, function () use ($plan, $others, $user): array {
+        return $this->remembered('outlook', $rush, $user, $others, function () use ($plan, $others, $user): array {
             $rehearsal = Rehearsal::of($plan);
             $takes = self::takes($rehearsal);
 
@@ -157,7 +165,13 @@ final readonly class RehearsalCache
                 count($takes),
                 Frontier::of($rehearsal, $takes),
                 Touches::of($rehearsal, $takes),
-                HelpSearch::find($this->planner, $plan, $others, self::HELPS, self::clock()),
+                HelpSearch::find(
+                    $this->planner,
+                    $plan,
+                    array_map(Kit::fromArray(...), $others),
+                    self::HELPS,
+                    self::clock(),
+                ),
             );
         });
     }
@@ -175,14 +189,14 @@ final readonly class RehearsalCache
         return $takes;
     }
 
-    /** @return array<string, Kit> other kits of the same person, by the name of their lens */
+    /** @return array<string, array<mixed>> other kits of the same person as documents, by the names of their parts */
     private function otherKits(RushRecord $rush, User $user): array
     {
         $found = [];
         /** @var Collection<int, KitRecord> $kits */
         $kits = $user->kits()->whereKeyNot($rush->kit_id)->with(KitRecord::PARTS)->limit(self::KITS)->get();
         foreach ($kits as $kit) {
-            $found[$kit->name()] = Kit::fromArray(Reader::plain($kit->document()));
+            $found[$kit->name()] = Reader::plain($kit->document());
         }
 
         return $found;
@@ -208,6 +222,26 @@ final readonly class RehearsalCache
                     : TakeDocument::tried(Take::of($pass, $rehearsal->camera($dials->on($plan->hold)))),
             ];
         });
+    }
+
+    /**
+     * The same as remembered, or reckoned now; what was cut short for want of time is not kept.
+     *
+     * @param  array<string, array<mixed>>  $others  kits it rests on besides that of the rush
+     * @param  \Closure(): array<string, mixed>  $reckon
+     * @return array<string, mixed>
+     */
+    private function remembered(string $what, RushRecord $rush, User $user, array $others, \Closure $reckon): array
+    {
+        $inTime = self::clock();
+        $fingerprint = $this->plans->fingerprint($rush, $user);
+        $text = $this->remembered->text(
+            [$what, self::MODEL, $fingerprint, $user->units()->value, $others],
+            fn (): string => json_encode($this->reckoned($rush, $user, $reckon), JSON_THROW_ON_ERROR),
+            static fn (): bool => $inTime(),
+        );
+
+        return (array) json_decode($text, flags: JSON_THROW_ON_ERROR);
     }
 
     /**

@@ -667,6 +667,32 @@ it('takes a file as long as cameras make them, and takes none apart as a form, w
     expect(TestServer::largest())->toBeLessThan(PROCESS);
 });
 
+it('works the same question out once, whoever asks, and another one anew', function () {
+    $asking = static function (Stranger $who, array $rush): array {
+        $kit = $who->must(200, 'GET', '/api/kits')->json('kits.0.id');
+        $made = $who->must(201, 'POST', '/api/rushes', ['kit_id' => $kit, 'focal_mm' => null, 'rush' => $rush]);
+        $told = [];
+        foreach (['map', 'tips', 'rehearsal/outlook', 'rehearsal/remedies'] as $what) {
+            $before = TestServer::worked();
+            $answer = $who->must(200, 'GET', '/api/rushes/'.$made->json('id').'/'.$what);
+            $told[$what] = [$answer->body, TestServer::worked() - $before];
+        }
+
+        return $told;
+    };
+    $rush = Documents::rush(['motion' => ['speed_mps' => 7.0 + random_int(1, 9999) / 10_000]]);
+    $first = $asking(Stranger::registered(), $rush);
+    $again = $asking(Stranger::registered(), $rush);
+    $other = $asking(Stranger::registered(), array_replace_recursive($rush, ['distance' => ['work_m' => 17]]));
+    expect(array_column($again, 0))
+        ->toBe(array_column($first, 0))
+        ->and(array_sum(array_column($again, 1)))
+        ->toBeLessThan(array_sum(array_column($first, 1)) / 2);
+    foreach ($other as $what => [$text]) {
+        expect($text)->not->toBe($first[$what][0]);
+    }
+});
+
 it('is stopped by nobody who sends or reads slowly', function () {
     $address = 'tcp://'.substr(TestServer::address(''), 7);
     $slow = [];

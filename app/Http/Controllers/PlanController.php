@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\Body;
 use App\Models\RushRecord;
+use App\Models\User;
 use App\Plans\PlanCache;
 use App\Plans\Reckoning;
+use App\Plans\Remembered;
 use App\Problems\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -28,7 +30,12 @@ use Symfony\Component\HttpFoundation\Response;
 /** Plans: that of a kept rush, and that of documents sent along. */
 final readonly class PlanController extends Controller
 {
-    public function __construct(private PlanCache $plans, private Planner $planner, private Reckoning $reckoning) {}
+    public function __construct(
+        private PlanCache $plans,
+        private Planner $planner,
+        private Reckoning $reckoning,
+        private Remembered $remembered,
+    ) {}
 
     public function show(Request $request, RushRecord $rush): JsonResponse
     {
@@ -79,7 +86,7 @@ final readonly class PlanController extends Controller
     public function assumed(Request $request, RushRecord $rush): JsonResponse
     {
         $user = $this->user($request);
-        $plan = $this->planOf($request, $rush);
+        $plan = $this->planOf($rush, $user);
         $other = $this->plans->planAssumed($rush, $user);
 
         $reckon = static function (Plan $plan, Units $units) use ($user, $other): array {
@@ -105,26 +112,20 @@ final readonly class PlanController extends Controller
             ];
         };
 
-        return $this->answerOf($plan, $request, $rush, 'The comparison', $reckon);
+        return JsonResponse::fromJsonString($this->reckoned($plan, $rush, $user, 'The comparison', $reckon));
     }
 
     /** The same rush answered by each school of practice. */
     public function schools(Request $request, RushRecord $rush): JsonResponse
     {
         return $this->answer(
-            $request,
             $rush,
+            $this->user($request),
             'The comparison',
             fn (Plan $plan, Units $units): array => [
                 'questions' => SchoolsDocument::of(SchoolComparison::of($this->planner, $plan), $units),
             ],
         );
-    }
-
-    /** @param  \Closure(Plan, Units): array<string, mixed>  $reckon */
-    private function answer(Request $request, RushRecord $rush, string $what, \Closure $reckon): JsonResponse
-    {
-        return $this->answerOf($this->planOf($request, $rush), $request, $rush, $what, $reckon);
     }
 
     /**
@@ -134,38 +135,43 @@ final readonly class PlanController extends Controller
      */
     private function answerOrNothing(Request $request, RushRecord $rush, string $what, \Closure $reckon): Response
     {
-        try {
-            $plan = $this->plans->planOf($rush, $this->user($request));
-        } catch (Fault) {
+        $user = $this->user($request);
+        if ($this->plans->of($rush, $user)->fault !== null) {
             return response()->noContent();
         }
 
-        return $this->answerOf($plan, $request, $rush, $what, $reckon);
+        return $this->answer($rush, $user, $what, $reckon);
     }
 
-    /** @param  \Closure(Plan, Units): array<string, mixed>  $reckon */
-    private function answerOf(
-        Plan $plan,
-        Request $request,
-        RushRecord $rush,
-        string $what,
-        \Closure $reckon,
-    ): JsonResponse {
-        $units = $this->user($request)->units();
-
+    /**
+     * What a plan is asked for, as remembered or reckoned now.
+     *
+     * @param  \Closure(Plan, Units): array<string, mixed>  $reckon
+     */
+    private function answer(RushRecord $rush, User $user, string $what, \Closure $reckon): JsonResponse
+    {
         return JsonResponse::fromJsonString(
-            $this->reckoning->json(
-                $what,
-                ['rush' => $rush->document, 'figures' => $this->user($request)->figures()],
-                static fn (): array => $reckon($plan, $units),
+            $this->remembered->text(
+                [$what, $this->plans->fingerprint($rush, $user), $user->units()->value],
+                fn (): string => $this->reckoned($this->planOf($rush, $user), $rush, $user, $what, $reckon),
             ),
         );
     }
 
-    private function planOf(Request $request, RushRecord $rush): Plan
+    /** @param  \Closure(Plan, Units): array<string, mixed>  $reckon */
+    private function reckoned(Plan $plan, RushRecord $rush, User $user, string $what, \Closure $reckon): string
+    {
+        return $this->reckoning->json(
+            $what,
+            ['rush' => $rush->document, 'figures' => $user->figures()],
+            static fn (): array => $reckon($plan, $user->units()),
+        );
+    }
+
+    private function planOf(RushRecord $rush, User $user): Plan
     {
         try {
-            return $this->plans->planOf($rush, $this->user($request));
+            return $this->plans->planOf($rush, $user);
         } catch (Fault $fault) {
             $this->refuse(Problem::ofFaults([$fault])->toArray());
         }
