@@ -126,6 +126,18 @@ abstract class BrowserTestCase extends TestCase
         $this->press($window, $name);
     }
 
+    /** Goes to another address inside the page that is open, as its links do; where its title names something, until it does. */
+    public function go(RemoteWebDriver $window, string $path, string $title = ''): void
+    {
+        $window->executeScript(
+            'history.pushState(null, "", arguments[0]); dispatchEvent(new PopStateEvent("popstate", {state: null}))',
+            [$path],
+        );
+        $window
+            ->wait(15, 50)
+            ->until(static fn (): bool => str_contains($window->getTitle(), $title), "Waited for “{$title}”");
+    }
+
     /** Waits until the browser carries a card: it puts every built file on its disk first, which a busy machine takes its time for. */
     public function carried(RemoteWebDriver $window): void
     {

@@ -44,7 +44,7 @@ function oneBurst(BrowserTestCase $test, RemoteWebDriver $window): string
 {
     $path = sys_get_temp_dir().'/'.bin2hex(random_bytes(4)).'.jpg';
     file_put_contents($path, Frames::jpeg(1, 0, ['takenAt' => '2030-05-23T05:40:00.100']));
-    $window->get($test->address('/log'));
+    $test->go($window, '/log');
     $test->one($window, '.intake');
     $window->findElement(WebDriverBy::cssSelector('.intake input[aria-label="Photographs"]'))->sendKeys($path);
     $found = null;
@@ -92,18 +92,18 @@ function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look)
         '/settings' => '.pick',
     ];
     foreach ($views as $path => $css) {
-        $window->get($test->address($path));
+        $test->go($window, $path, (string) array_search(basename($path), $ids, true));
         $test->one($window, $css);
         $look($path);
     }
     foreach (['Skerry Half' => ['Tuning', 'Keys', 'Numbers', 'Care'], 'Skerry One' => ['Tuning']] as $body => $parts) {
-        $window->get($test->address('/kit/'.$ids[$body]));
+        $test->go($window, '/kit/'.$ids[$body], $body);
         foreach ($parts as $part) {
             $test->press($window, $part);
             $look($body.' '.$part);
         }
     }
-    $window->get($test->address('/rehearse'));
+    $test->go($window, '/rehearse');
     $test->one($window, '[data-testid=time-chart] svg');
     $test->press($window, 'pace 0');
     $test->one($window, '[data-testid=tried-gain]');
@@ -113,12 +113,12 @@ function eachView(BrowserTestCase $test, RemoteWebDriver $window, Closure $look)
     );
     $test->see($window, '100 passes of every hold');
     $look('rehearse, tried and swept');
-    $window->get($test->address('/controls/'.$ids['Skerry One']));
+    $test->go($window, '/controls/'.$ids['Skerry One'], 'Skerry One');
     $test->press($window, 'the thumb key');
     $test->one($window, '.one-control');
     $test->press($window, 'how often each follows');
     $look('one control');
-    $window->get($test->address('/card'));
+    $test->go($window, '/card');
     $test->one($window, '.to-set');
     foreach (['name and holds', 'share', 'It was left otherwise'] as $panel) {
         if (
@@ -180,16 +180,16 @@ it('has no serious accessibility finding in any view or theme, and fits from a s
     $this->one($window, '[data-testid=answer]');
     $this->api($window, 'PUT', 'settings', ['settings' => ['theme' => 'paper', 'units' => 'metric']]);
     foreach ($this->api($window, 'GET', 'rushes')[1]['rushes'] as $number => $row) {
-        $window->get($this->address('/plan/'.$row['id']));
+        $this->go($window, '/plan/'.$row['id'], $row['name']);
         $this->one($window, '[data-testid=answer]');
         $number < 3 ? $look($row['name']) : $fits($row['name']);
     }
     foreach ($this->api($window, 'GET', 'outings')[1]['outings'] as $row) {
-        $window->get($this->address('/outing/'.$row['id']));
+        $this->go($window, '/outing/'.$row['id'], $row['name']);
         $this->one($window, '.strip-hand');
         $fits($row['name']);
     }
-    $window->get($this->address('/plan'));
+    $this->go($window, '/plan');
     foreach (
         ['subject', 'bearing', 'front', 'behind', 'light', 'support', 'follow', 'limbs', 'schools', 'kit'] as $word
     ) {
@@ -221,7 +221,7 @@ it('has no serious accessibility finding in any view or theme, and fits from a s
     $this->one($window, '.row');
     $look('all rushes');
     eachView($this, $window, $look);
-    $window->get($this->address('/settings'));
+    $this->go($window, '/settings');
     $this->one($window, '.quota-part summary')->click();
     $this->see($window, 'earlier states');
     $look('what is kept');
