@@ -7,8 +7,9 @@ namespace App\Plans;
 use Closure;
 
 /**
- * What was reckoned lately on this machine, by all that it was reckoned from: the same question, whoever asks it, is not worked out twice.
- * In memory alone (APCu), so much of it at the most, and gone with the server; where that extension is missing everything is reckoned anew.
+ * What was reckoned lately on this machine, by all that it was reckoned from: the same question, whoever asks it, is not
+ * worked out twice. In memory alone (APCu), so much of it at the most, and gone with the server; where that extension is
+ * missing everything is reckoned anew.
  */
 final readonly class Remembered
 {
@@ -18,13 +19,13 @@ final readonly class Remembered
     /** How long one is kept, in seconds. */
     private const KEPT_S = 3600;
 
-    /** Longest answer that is kept, in bytes as it is kept: what is longer would drive out the counts that live beside it. */
+    /** Longest answer that is kept, in bytes as kept: what is longer would drive out the counts that live beside it. */
     private const LONGEST = 24_000;
 
     /**
      * @param  list<mixed>  $from  all that the answer depends on, its own name first
      * @param  Closure(): string  $reckon
-     * @param  Closure(string): bool|null  $isWhole  whether an answer is all there is to say: one that was cut short for want of time is not kept
+     * @param  Closure(string): bool|null  $isWhole  false where time has cut it short: such an answer is not kept
      */
     public function text(array $from, Closure $reckon, ?Closure $isWhole = null): string
     {

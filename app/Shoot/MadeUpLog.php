@@ -19,8 +19,8 @@ use RushHold\Sharpness\FrameBlur;
 use RushHold\Sharpness\FrameVerdict;
 
 /**
- * A long log without pictures, to try the counts at their size: bursts of the rushes of an account, whose frames live and die together.
- * The same seed gives the same shares.
+ * A long log without pictures, to try the counts at their size: bursts of the rushes of an account, whose frames live and die
+ * together. The same seed gives the same shares.
  */
 final class MadeUpLog
 {
@@ -30,10 +30,13 @@ final class MadeUpLog
     private const BURSTS_A_DAY = 60;
 
     /** Bursts written in one go. */
-    private const BURSTS = 80;
+    private const BURSTS = 300;
 
     /** How far the share of a burst strays from what was promised. */
     private const STRAYS = 0.35;
+
+    /** A moment as the store has it. */
+    private const AT = 'Y-m-d H:i:s.v';
 
     private const LOST = [
         FrameVerdict::Soft,
@@ -43,35 +46,25 @@ final class MadeUpLog
         FrameVerdict::Out,
     ];
 
-    /** Every column of a frame, with what all of them have alike. */
-    private const FRAME = [
-        'id' => null,
-        'user_id' => null,
-        'burst_id' => null,
-        'hash' => null,
-        'name' => null,
-        'taken_at' => null,
+    /** What every frame has alike. */
+    private const ALIKE = [
         'width' => 6000,
         'height' => 4000,
-        'facts' => null,
-        'measured' => null,
-        'found_by' => 'file',
-        'total_px' => null,
+        'found_by' => "'file'",
         'floor_px' => 0,
         'limit_px' => 2.0,
-        'verdict' => null,
         'confidence' => 0.95,
-        'held_by' => null,
-        'picture' => null,
         'picture_bytes' => 0,
-        'crop' => null,
-        'created_at' => null,
-        'updated_at' => null,
+        'created_at' => 'taken_at',
+        'updated_at' => 'taken_at',
     ];
+
+    /** What is each one's own, in the order it is written in. */
+    private const OWN = 'id, burst_id, hash, name, taken_at, facts, measured, total_px, verdict, picture';
 
     private int $number = 0;
 
-    /** @var array<string, string> what is measured of a frame, by its blur, as it stands in a statement */
+    /** @var array<string, string> what is measured of a frame, by its blur, as JSON */
     private array $measured = [];
 
     /**
@@ -82,31 +75,56 @@ final class MadeUpLog
         private readonly array $promises,
         private readonly Tallies $tallies,
         private readonly \Random\Randomizer $dice,
+        private readonly Carbon $from,
     ) {}
 
     /** @param  \Closure(int): void  $tell  hears how many frames there are by now */
     public function write(int $frames, \Closure $tell): void
     {
-        $at = Carbon::parse('2024-03-02 06:00:00');
+        $at = $this->from;
+        $file = (string) tempnam(sys_get_temp_dir(), 'frames');
+        DB::statement('SET SESSION unique_checks = 0, foreign_key_checks = 0');
         while ($this->number < $frames) {
-            DB::transaction(function () use ($frames, &$at): void {
-                $this->user->inTurn();
-                $rows = ['bursts' => [], 'frames' => [], 'counted' => []];
-                for ($burst = 0; $burst < self::BURSTS && $this->number < $frames; $burst++) {
-                    $this->burst($at, $rows);
-                    $at = $at->copy()->addSeconds(intdiv(10 * 3600, self::BURSTS_A_DAY));
-                    if ($at->hour >= 16) {
-                        $at = $at->addDay()->setTime(6, 0);
-                    }
+            // made before the account is held, so that two that fill one log stand in nobody's way
+            $rows = ['bursts' => [], 'frames' => [], 'counted' => []];
+            for ($burst = 0; $burst < self::BURSTS && $this->number < $frames; $burst++) {
+                $this->burst($at, $rows);
+                $at = $at->copy()->addSeconds(intdiv(10 * 3600, self::BURSTS_A_DAY));
+                if ($at->hour >= 16) {
+                    $at = $at->addDay()->setTime(6, 0);
                 }
+            }
+            file_put_contents($file, implode("\n", $rows['frames']));
+            DB::transaction(function () use ($rows): void {
+                $this->user->inTurn();
                 DB::table('bursts')->insert($rows['bursts']);
-                // a million rows of placeholders would take longer to be read than the rows to be written
-                $columns = implode(', ', array_keys(self::FRAME));
-                DB::unprepared("INSERT INTO frames ({$columns}) VALUES ".implode(', ', $rows['frames']));
                 DB::table('counted')->insert($rows['counted']);
             });
+            DB::unprepared($this->reading($file));
             $tell($this->number);
         }
+        unlink($file);
+    }
+
+    /** Reads a file of frames into the log: statements would take longer to be read than the rows to be written. */
+    private function reading(string $file): string
+    {
+        $alike = self::ALIKE + ['user_id' => $this->user->id, 'held_by' => $this->user->id];
+        $set = array_map(static fn (string $name): string => "{$name} = {$alike[$name]}", array_keys($alike));
+        $as = "CHARACTER SET utf8mb4 FIELDS ESCAPED BY ''";
+
+        return sprintf(
+            'LOAD DATA LOCAL INFILE %s INTO TABLE frames %s (%s) SET %s',
+            DB::escape($file),
+            $as,
+            self::OWN,
+            implode(', ', $set),
+        );
+    }
+
+    /** Adds up all that is in the log by now. */
+    public function count(): void
+    {
         DB::transaction(function (): void {
             $this->user->inTurn();
             $this->tallies->again($this->user);
@@ -130,47 +148,38 @@ final class MadeUpLog
             lens: 'Sandbar 500 f/5.6',
         );
         $share = max(0.02, min(0.98, (float) $value->share() + self::STRAYS * (2 * $this->chance() - 1)));
-        $burst = (new BurstRecord())->forceFill([
+        $burst = [
             'id' => strtolower((string) Str::ulid()),
             'user_id' => $this->user->id,
             'rush_id' => $promise->rush_id,
             'promise_id' => $promise->id,
             'body' => (string) $facts->body,
             'lens' => (string) $facts->lens,
-            'began_at' => $at,
-            'ended_at' => $at->copy()->addSeconds(2),
+            'began_at' => $at->format(self::AT),
+            'ended_at' => $at->copy()->addSeconds(2)->format(self::AT),
             'clock' => $clock,
             'frames' => $this->dice->getInt(...self::FRAMES),
             'keepers' => 0,
             'eyed' => 0,
-            'created_at' => $at,
-            'updated_at' => $at,
-        ]);
+            'created_at' => $at->format(self::AT),
+            'updated_at' => $at->format(self::AT),
+        ];
         $verdicts = [];
-        // all that the frames of a burst have alike; what is each one's own is put in its place
-        $alike = array_map(
-            static fn (string|int|float|null $value): string => match (true) {
-                is_string($value) => DB::escape($value),
-                default => (string) ($value ?? 'NULL'),
-            },
-            array_replace(self::FRAME, [
-                'burst_id' => $burst->id,
-                'user_id' => $this->user->id,
-                'held_by' => $this->user->id,
-            ]),
-        );
-        $told = (string) json_encode(['taken_at' => '@'] + $facts->toArray());
+        $told = str_replace(['%', '@'], ['%%', '%s'], (string) json_encode(['taken_at' => '@'] + $facts->toArray()));
+        $row = "%s\t{$burst['id']}\t%s\t%s\t%s\t{$told}\t%s\t%s\t%s\t%s";
+        // ids of frames end in their number
+        $ids = substr($burst['id'], 0, -9);
         $beganMs = 1000 * $at->getTimestamp();
-        for ($frame = 0; $frame < $burst->frames; $frame++) {
+        for ($frame = 0; $frame < $burst['frames']; $frame++) {
             $kept = $this->chance() < $share;
             $verdict = $kept ? FrameVerdict::Sharp : self::LOST[$this->dice->getInt(0, count(self::LOST) - 1)];
-            $burst->keepers += $kept ? 1 : 0;
+            $burst['keepers'] += $kept ? 1 : 0;
             $verdicts['/'.$verdict->value] = ($verdicts['/'.$verdict->value] ?? 0) + 1;
-            $rows['frames'][] = $this->row($alike, $told, $verdict, $beganMs + 80 * $frame);
+            $rows['frames'][] = $this->frame($row, $ids, $verdict, $beganMs + 80 * $frame);
         }
-        $rows['bursts'][] = $burst->getAttributes();
-        $counted = BurstFacts::of($promise->rush_id, null, $burst->body, $burst->lens, $clock, $facts, $value);
-        $rows['counted'][] = Tallies::row($burst, $counted, $verdicts, 0);
+        $rows['bursts'][] = $burst;
+        $counted = BurstFacts::of($promise->rush_id, null, $burst['body'], $burst['lens'], $clock, $facts, $value);
+        $rows['counted'][] = Tallies::row((new BurstRecord())->setRawAttributes($burst), $counted, $verdicts, 0);
     }
 
     /** From 0 to 1. */
@@ -179,38 +188,27 @@ final class MadeUpLog
         return $this->dice->getInt(0, 1_000_000) / 1_000_000;
     }
 
-    /**
-     * One frame as it stands in a statement.
-     *
-     * @param  array<string, string>  $alike  what it has in common with the others of its burst
-     * @param  string  $told  its facts, with @ for the time
-     */
-    private function row(array $alike, string $told, FrameVerdict $verdict, int $atMs): string
+    /** One frame as it is read in bulk; $row holds what it has in common with the others of its burst. */
+    private function frame(string $row, string $ids, FrameVerdict $verdict, int $atMs): string
     {
-        $this->number++;
-        $px = $verdict === FrameVerdict::Sharp ? 1.1 : 6.4;
+        $id = sprintf('%s%09d', $ids, ++$this->number);
+        $px = $verdict === FrameVerdict::Sharp ? '1.1' : '6.4';
         $time = gmdate('Y-m-d H:i:s', intdiv($atMs, 1000)).sprintf('.%03d', $atMs % 1000);
-        $own = [
-            'id' => strtolower((string) Str::ulid()),
-            // in the order of the rows, so that what is found by them is written at its end
-            'hash' => substr(sprintf('%012x', $this->number).hash('sha256', $alike['burst_id'].$this->number), 0, 64),
-            'name' => sprintf('SHOAL_%07d.jpg', $this->number),
-            'taken_at' => $time,
-            'verdict' => $verdict->value,
-            'picture' => sprintf('%08x', $this->number).bin2hex($this->dice->getBytes(12)),
-            'created_at' => $time,
-            'updated_at' => $time,
-        ];
-        $row = $alike;
-        foreach ($own as $column => $value) {
-            $row[$column] = "'{$value}'";
-        }
-        $row['facts'] = DB::escape(str_replace('@', strtr($time, ' ', 'T'), $told));
-        $row['measured'] = $this->measured[(string) $px] ??= DB::escape(self::measured($px));
-        $row['total_px'] = (string) $px;
+        // in the order of the rows, so that what is found by them is written at its end
+        $hash = substr(sprintf('%012x', $this->number).hash('sha256', $id), 0, 64);
 
-        // each in its column: what is replaced keeps its place
-        return '('.implode(', ', $row).')';
+        return sprintf(
+            $row,
+            $id,
+            $hash,
+            sprintf('SHOAL_%07d.jpg', $this->number),
+            $time,
+            strtr($time, ' ', 'T'),
+            $this->measured[$px] ??= self::measured((float) $px),
+            $px,
+            $verdict->value,
+            sprintf('%08x', $this->number).substr($hash, -24),
+        );
     }
 
     private static function measured(float $px): string

@@ -12,6 +12,15 @@ final class HiddenCharacters extends Fault
     /** @throws self naming the first text of the document that holds one */
     public static function refuse(mixed $value, string $field = ''): void
     {
+        // written as one text they show at once; where there is one, it is looked for
+        if (preg_match(self::HIDDEN, is_string($value) ? $value : serialize($value)) !== 0) {
+            self::find($value, $field);
+        }
+    }
+
+    /** @throws self */
+    private static function find(mixed $value, string $field): void
+    {
         if (is_string($value) && preg_match(self::HIDDEN, $value) !== 0) {
             $range = 'plain text on one line, without control characters';
             $shown = preg_replace(self::HIDDEN, '�', $value);
@@ -25,9 +34,9 @@ final class HiddenCharacters extends Fault
         }
         foreach (is_array($value) || $value instanceof \stdClass ? (array) $value : [] as $name => $below) {
             if (is_string($name)) {
-                self::refuse($name, $field === '' ? 'a name' : $field);
+                self::find($name, $field === '' ? 'a name' : $field);
             }
-            self::refuse($below, $field === '' ? (string) $name : $field.'.'.$name);
+            self::find($below, $field === '' ? (string) $name : $field.'.'.$name);
         }
     }
 }

@@ -9,7 +9,7 @@ use Facebook\WebDriver\WebDriverKeys as Key;
 use Tests\Support\Frames;
 
 /**
- * A card of photographs on this machine: bursts of ten, of which every third is soft.
+ * A card of photographs on this machine: bursts of six, of which every third is soft.
  *
  * @return list<string> their paths
  */
@@ -18,9 +18,9 @@ function aCard(int $bursts): array
     $folder = sys_get_temp_dir().'/card-'.bin2hex(random_bytes(4));
     mkdir($folder);
     $paths = [];
-    for ($number = 0; $number < 10 * $bursts; $number++) {
-        $burst = intdiv($number, 10);
-        $taken = sprintf('2026-05-23T05:%02d:00.%d00', 10 + $burst, $number % 10);
+    for ($number = 0; $number < 6 * $bursts; $number++) {
+        $burst = intdiv($number, 6);
+        $taken = sprintf('2026-05-23T05:%02d:00.%d00', 10 + $burst, $number % 6);
         $paths[] = $path = sprintf('%s/R%03d.jpg', $folder, $number);
         file_put_contents($path, Frames::jpeg($number, $number % 3 === 1 ? 10 : 0, ['takenAt' => $taken]));
     }
@@ -62,18 +62,18 @@ it('takes a card in while the worker dies, and shows its bursts, each frame once
             }
         }
 
-        return array_sum(array_column(shelf($window), 'frames')) === 30;
-    }, 'all thirty in the log');
+        return array_sum(array_column(shelf($window), 'frames')) === 18;
+    }, 'all eighteen in the log');
     expect($killed)->toBeGreaterThan(0);
-    $this->see($window, 'of 10 sharp');
+    $this->see($window, 'of 6 sharp');
     $this->see($window, 'could not be taken in; all others are here');
     $this->see($window, 'It is damaged');
-    expect(array_column(shelf($window), 'frames'))->toBe([10, 10, 10]);
+    expect(array_column(shelf($window), 'frames'))->toBe([6, 6, 6]);
     // the same card again: known, and not sent again
     $window->navigate()->refresh();
     sendPhotographs($window, array_slice($paths, 0, 3));
     $window->wait(30, 100)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('.intake-line')) === []);
-    expect(array_sum(array_column(shelf($window), 'frames')))->toBe(30);
+    expect(array_sum(array_column(shelf($window), 'frames')))->toBe(18);
 });
 
 it('keeps what waits to be sent through a reload, can be paused, and stopped', function () {
@@ -98,40 +98,40 @@ it('keeps what waits to be sent through a reload, can be paused, and stopped', f
     $window->navigate()->refresh();
     $this->see($window, 'Sending');
     $line(50_000_000);
-    $window->wait(120, 100)->until(fn (): bool => array_sum(array_column(shelf($window), 'frames')) === 10, 'all ten in the log');
+    $window->wait(120, 100)->until(fn (): bool => array_sum(array_column(shelf($window), 'frames')) === 6, 'all six in the log');
 });
 
-it('judges thirty frames by keyboard alone, with undo, and tells how often the machine agreed', function () {
+it('judges a card of frames by keyboard alone, with undo, and tells how often the machine agreed', function () {
     $window = $this->browser();
     $this->planning($window);
     $this->room($window, 'Log');
     $this->see($window, 'Nothing has come home yet.');
     sendPhotographs($window, aCard(3));
-    $window->wait(240, 200)->until(fn (): bool => array_sum(array_column(shelf($window), 'frames')) === 30, 'all thirty in the log');
+    $window->wait(240, 200)->until(fn (): bool => array_sum(array_column(shelf($window), 'frames')) === 18, 'all eighteen in the log');
     $this->see($window, '05:12:00');
     foreach (shelf($window) as $at => $burst) {
         $window->get($this->address('/log/'.$burst['id']));
-        $this->see($window, '10 frames');
-        $this->see($window, 'Frame 1 of 10');
-        for ($frame = 0; $frame < 10; $frame++) {
+        $this->see($window, '6 frames');
+        $this->see($window, 'Frame 1 of 6');
+        for ($frame = 0; $frame < 6; $frame++) {
             $this->keys($window, $frame === 4 ? '3' : '1');
         }
-        $this->see($window, '10 judged by eye');
+        $this->see($window, '6 judged by eye');
         if ($at === 0) {
             // the last one taken back, and given another verdict
             $this->keys($window, 'u');
-            $this->see($window, '9 judged by eye');
+            $this->see($window, '5 judged by eye');
             $this->see($window, 'Taken back: verdict on');
             $this->keys($window, Key::END, '6');
-            $this->see($window, '10 judged by eye');
+            $this->see($window, '6 judged by eye');
         }
-        $window->wait(30, 100)->until(fn (): bool => shelf($window)[$at]['eyed'] === 10);
+        $window->wait(30, 100)->until(fn (): bool => shelf($window)[$at]['eyed'] === 6);
     }
     $eyes = array_column($this->api($window, 'GET', 'bursts/'.shelf($window)[0]['id'])[1]['burst']['all'], 'eye');
-    expect($eyes)->toBe(['sharp', 'sharp', 'sharp', 'sharp', 'moved', 'sharp', 'sharp', 'sharp', 'sharp', 'soft']);
+    expect($eyes)->toBe(['sharp', 'sharp', 'sharp', 'sharp', 'moved', 'soft']);
     // it survives a reload
     $window->navigate()->refresh();
-    $this->see($window, '10 judged by eye');
+    $this->see($window, '6 judged by eye');
     // the piece at full size, beside that of the frame before
     $this->keys($window, Key::ARROW_RIGHT, 'z');
     $this->see($window, 'The frame before');
@@ -139,7 +139,7 @@ it('judges thirty frames by keyboard alone, with undo, and tells how often the m
         static fn (): bool => $window->executeScript('return [...document.querySelectorAll(".piece img")].filter((one) => one.naturalWidth > 200).length') === 2,
     );
     $window->get($this->address('/log'));
-    $this->see($window, 'Of 30 frames you have judged');
+    $this->see($window, 'Of 18 frames you have judged');
 });
 
 it('splits and joins bursts, gives them their rush with one key, and takes each back', function () {

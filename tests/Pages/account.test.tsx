@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import {
   all,
   api,
+  chord,
   click,
   gone,
   keys,
@@ -116,7 +117,7 @@ describe("the title of a page", () => {
     await planning();
     const titled = (title: string) => until(() => document.title === title, title);
     await titled("A new rush · Plan · Rush Hold");
-    await keys("g", "r");
+    chord("g", "r");
     await titled("A new rush · Rehearse · Rush Hold");
     await visit("/settings");
     await titled("Settings · Rush Hold");

@@ -188,6 +188,14 @@ export const focus = async (css: string): Promise<void> => {
 /** Presses keys one after the other; those with a name stand in braces. */
 export const keys = (...presses: string[]): Promise<void> => user.keyboard(presses.join(""));
 
+/** Letters one right after the other, however busy the machine is. */
+export const chord = (...letters: string[]): void => {
+  for (const key of letters)
+    (document.activeElement ?? document.body).dispatchEvent(
+      new KeyboardEvent("keydown", { key, bubbles: true, cancelable: true }),
+    );
+};
+
 /** Types over what stands in a field. */
 export const over = async (at: string | HTMLElement, words: string): Promise<void> => {
   const field = (typeof at === "string" ? await one(at) : at) as HTMLInputElement;

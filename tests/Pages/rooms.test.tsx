@@ -4,6 +4,7 @@ import rooms from "../../resources/rooms.json";
 import {
   all,
   api,
+  chord,
   click,
   gone,
   keys,
@@ -27,7 +28,7 @@ describe("every room", () => {
   it("is reached from any other by g and a letter, and that is told", async () => {
     await planning();
     for (const room of [...rooms, rooms[0]!]) {
-      await keys("g", room.letter);
+      chord("g", room.letter);
       await inRoom(room.id);
       await reads(".head nav a.active", room.name);
     }
@@ -38,10 +39,10 @@ describe("every room", () => {
     await click(".ant-modal-close");
 
     // in Plan the words of the sentence are there too; g and what is no room opens none of them, and a field keeps its g
-    await keys("g", "p");
+    chord("g", "p");
     await inRoom("plan");
     await one("[data-testid=answer]");
-    await keys("g", "d");
+    chord("g", "d");
     expect(all("[data-editor]")).toEqual([]);
     await keys("d");
     await over("[data-editor] input", "gk");
@@ -51,7 +52,7 @@ describe("every room", () => {
     await api("PUT", "settings", { settings: { letters: "off" } });
     await visit("/kit");
     await one(".kit-list");
-    await keys("g", "p");
+    chord("g", "p");
     expect(path()).toContain("/kit");
     expect(all(".head nav a").map((link) => link.getAttribute("href"))).toEqual(rooms.map((room) => `/${room.id}`));
     await click('.head nav a[href="/plan"]');

@@ -14,6 +14,7 @@ use App\Shoot\PlayedLog;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -26,6 +27,8 @@ final class HoldLogMadeUp extends Command
     protected $signature = 'hold:log-made-up {account : Address of the account, with rushes}
         {frames : How many}
         {--seed=1 : Another seed, another log}
+        {--from=2024-03-02 : The day of the first burst}
+        {--uncounted : Leaves the counts to whoever else is filling the same log}
         {--played : So many passes are rehearsed instead, and measured as frames would be}
         {--habits= : Figures of whoever plays them, by name, as JSON}';
 
@@ -55,16 +58,27 @@ final class HoldLogMadeUp extends Command
             return $this->play($user, $kept, $played);
         }
         $begun = hrtime(true);
+        // files of this machine are read by the store for this alone
+        config(['rushhold.bulk' => true]);
+        DB::purge();
         $dice = new Randomizer(new Xoshiro256StarStar((int) $this->option('seed')));
-        $log = new MadeUpLog($user, $kept, $tallies, $dice);
+        $log = new MadeUpLog($user, $kept, $tallies, $dice, Carbon::parse($this->from())->setTime(6, 0));
         $log->write((int) $this->argument('frames'), function (int $frames): void {
             if ($frames % 20_000 < 1200) {
                 $this->output->write("\r{$frames} frames");
             }
         });
+        $this->option('uncounted') === true || $log->count();
         $this->line(sprintf("\r%d frames in %.0f s", (int) $this->argument('frames'), (hrtime(true) - $begun) / 1e9));
 
         return self::SUCCESS;
+    }
+
+    private function from(): string
+    {
+        $from = $this->option('from');
+
+        return is_string($from) ? $from : 'today';
     }
 
     /** @param  list<PromiseRecord>  $promises */

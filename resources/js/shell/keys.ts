@@ -10,7 +10,8 @@ const GO_MS = 2000;
 export function useShellKeys(letters: boolean, onHelp: () => void): void {
   const navigate = useNavigate();
   useEffect(() => {
-    let goes = 0;
+    // when g was pressed: on a slow device it is heard of later
+    let goes = -Infinity;
     const onKey = (event: KeyboardEvent): void => {
       if (!isShortcut(event)) return;
       const taken = (): void => {
@@ -18,18 +19,18 @@ export function useShellKeys(letters: boolean, onHelp: () => void): void {
         event.stopImmediatePropagation();
       };
       const went = goes;
-      goes = 0;
+      goes = -Infinity;
       if (event.key === "?") {
         taken();
         onHelp();
-      } else if (letters && went > Date.now() - GO_MS) {
+      } else if (letters && event.timeStamp - went < GO_MS) {
         const room = rooms.find((one) => one.letter === event.key);
         // whatever is no room is no word of the sentence either: the g was meant for going
         taken();
         if (room !== undefined) void navigate(`/${room.id}`);
       } else if (letters && event.key === "g") {
         taken();
-        goes = Date.now();
+        goes = event.timeStamp;
       }
     };
     // before any room sees it
