@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Tests\Support\Answer;
 use Tests\Support\Documents;
 use Tests\Support\Frames;
+use Tests\Support\Long;
 use Tests\Support\Stranger;
 use Tests\Support\TestServer;
 
@@ -254,7 +255,7 @@ it('answers in words what a form would never send, and writes none of it down', 
         ->toBeLessThan(3);
 });
 
-it('keeps its word against a thousand documents that chance has made', function () {
+it('keeps its word against hundreds of documents that chance has made', function () {
     mt_srand(20_261_125);
     $logged = TestServer::logged();
     $odd = [
@@ -308,7 +309,7 @@ it('keeps its word against a thousand documents that chance has made', function 
         return $value;
     };
     $seen = [];
-    for ($round = 0; $round < 5; $round++) {
+    for ($round = 0; $round < Long::of(5, 3); $round++) {
         $who = Stranger::registered();
         ['rush' => $rush, 'body' => $body, 'card' => $card, 'kit' => $kit] = things($who);
         $layout = $who->must(200, 'GET', "/api/layouts/{$body}")->json('layout');
