@@ -87,6 +87,8 @@ it('works the sentence by keyboard alone', function () {
     $window->getKeyboard()->sendKeys([Key::CONTROL, Key::SHIFT, 'z', Key::NULL]);
     $window->wait(10, 50)->until(fn (): bool => $this->one($window, '[data-word=speed]')->getText() !== $before);
     $this->saved($window);
+    $this->keys($window, 'g', 'k');
+    $this->one($window, '.kit-list');
 });
 
 it('lets the subject be dragged along the lane, numbers following, and undoes it in one go', function () {

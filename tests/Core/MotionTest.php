@@ -263,6 +263,13 @@ it('knows in how many frames the movement stays under a rate, as drawing them te
         ->toEqualWithDelta($spread->usualMmS(), 0.03 * $spread->usualMmS())
         ->and($spread->share($spread->usualMmS()))
         ->toEqualWithDelta($share($spread->usualMmS()), 0.03);
+    // what swings or strays alone jumps at its end: of two that meet, the share is even
+    if (min($pan + $shake, $own + $shake, $own + $pan) > 0) {
+        foreach ([0.5, 0.75, 1.3, 1.8] as $times) {
+            $rate = $times * $spread->usualMmS();
+            expect($spread->share($rate))->toEqualWithDelta($share($rate), 0.035);
+        }
+    }
     foreach ([0.8, 0.95] as $wanted) {
         expect($share($spread->reachedBy($wanted)))
             ->toBeGreaterThan($wanted - 0.02)
@@ -274,6 +281,7 @@ it('knows in how many frames the movement stays under a rate, as drawing them te
     'hands alone' => [0, 0, 10],
     'all alike' => [5, 5, 5],
     'mostly hands' => [1, 2, 9],
+    'hands and a bob' => [0, 7, 9],
     'a pan and a bob' => [9, 4, 1],
 ]);
 

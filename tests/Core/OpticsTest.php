@@ -178,6 +178,25 @@ expect()->extend(
     ),
 );
 
+it('calls shutters and ISO by numbers that are engraved on cameras', function () {
+    // tenths of a decade as preferred numbers have them, rounded as cameras round them; the slowest shutters count in seconds
+    $digits = [1.0, 1.25, 1.3, 1.5, 1.6, 2.0, 2.5, 3.0, 3.2, 4.0, 5.0, 6.0, 6.4, 8.0];
+    $isEngraved = static function (float $number) use ($digits): bool {
+        $of = $number / 10 ** floor(log10($number) + 1e-9);
+
+        // beyond ten thousand they count by doubling
+        return $number > 10_000 || min(array_map(static fn (float $digit): float => abs($digit - $of), $digits)) < 1e-6;
+    };
+    foreach (StopScale::shutters(1 / 32000) as $shutter) {
+        $number = $shutter < 0.29 ? 1 / $shutter : $shutter;
+        expect($isEngraved(round($number, 3)))->toBeTrue("1/{$number}");
+    }
+    foreach (range(1.3, 16.0, 0.1) as $power) {
+        $iso = StopScale::isoNear(20 * 2 ** ($power - 1));
+        expect($isEngraved((float) $iso))->toBeTrue("ISO {$iso}");
+    }
+});
+
 it('keeps the third-stops about a third apart', function () {
     $shutters = StopScale::shutters(1 / 64000);
     for ($at = 1; $at < count($shutters); $at++) {
