@@ -25,7 +25,7 @@ final readonly class Remembered
     /**
      * @param  list<mixed>  $from  all that the answer depends on, its own name first
      * @param  Closure(): string  $reckon
-     * @param  Closure(string): bool|null  $isWhole  false where time has cut it short: such an answer is not kept
+     * @param  Closure(): bool|null  $isWhole  false where time has cut it short: such an answer is not kept
      */
     public function text(array $from, Closure $reckon, ?Closure $isWhole = null): string
     {
@@ -39,7 +39,7 @@ final readonly class Remembered
             return $text;
         }
         $text = $reckon();
-        if ($isWhole === null || $isWhole($text)) {
+        if ($isWhole === null || $isWhole()) {
             $packed = (string) gzcompress($text, 1);
             strlen($packed) <= self::LONGEST && apcu_store($slot, [$fingerprint, $packed], self::KEPT_S);
         }

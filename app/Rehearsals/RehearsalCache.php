@@ -14,7 +14,6 @@ use App\Plans\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use RushHold\Document\Reader;
-use RushHold\Faults\Fault;
 use RushHold\Hold\Dials;
 use RushHold\Hold\Hold;
 use RushHold\Kit\FocusMode;
@@ -85,9 +84,8 @@ final readonly class RehearsalCache
         if ($kept !== null && $kept->fingerprint === $fingerprint && ($kept->document->model ?? null) === self::MODEL) {
             return ['at' => $kept->made_at->toIso8601ZuluString()] + (array) $kept->document;
         }
-        $plan = $this->plans->planOf($rush, $user);
-        $document = $this->remembered('estimate', $rush, $user, [], static function () use ($plan): array {
-            $rehearsal = Rehearsal::of($plan);
+        $document = $this->remembered('estimate', $rush, $user, [], function () use ($rush, $user): array {
+            $rehearsal = Rehearsal::of($this->plans->planOf($rush, $user));
             $tally = self::tally($rehearsal, $rehearsal->plan->hold);
 
             return ['model' => self::MODEL, 'by_pass' => $tally->sharp()] +
@@ -128,18 +126,14 @@ final readonly class RehearsalCache
     /** @return array<string, mixed> */
     public function remedies(RushRecord $rush, User $user): array
     {
-        $plan = $this->plans->planOf($rush, $user);
+        return $this->remembered('remedies', $rush, $user, [], function () use ($rush, $user): array {
+            $plan = $this->plans->planOf($rush, $user);
 
-        return $this->remembered(
-            'remedies',
-            $rush,
-            $user,
-            [],
-            static fn (): array => EstimateDocument::remedies(
+            return EstimateDocument::remedies(
                 $plan,
                 RemedySearch::find(Rehearsal::of($plan), $plan->hold, self::TRIES, self::clock()),
-            ),
-        );
+            );
+        });
     }
 
     /**
@@ -149,14 +143,13 @@ final readonly class RehearsalCache
      */
     public function outlook(RushRecord $rush, User $user): ?array
     {
-        try {
-            $plan = $this->plans->planOf($rush, $user);
-        } catch (Fault) {
+        if ($this->plans->of($rush, $user)->fault !== null) {
             return null;
         }
         $others = $this->otherKits($rush, $user);
 
-        return $this->remembered('outlook', $rush, $user, $others, function () use ($plan, $others, $user): array {
+        return $this->remembered('outlook', $rush, $user, $others, function () use ($rush, $others, $user): array {
+            $plan = $this->plans->planOf($rush, $user);
             $rehearsal = Rehearsal::of($plan);
             $takes = self::takes($rehearsal);
 
@@ -233,12 +226,11 @@ final readonly class RehearsalCache
      */
     private function remembered(string $what, RushRecord $rush, User $user, array $others, \Closure $reckon): array
     {
-        $inTime = self::clock();
         $fingerprint = $this->plans->fingerprint($rush, $user);
         $text = $this->remembered->text(
             [$what, self::MODEL, $fingerprint, $user->units()->value, $others],
             fn (): string => json_encode($this->reckoned($rush, $user, $reckon), JSON_THROW_ON_ERROR),
-            static fn (): bool => $inTime(),
+            self::clock(),
         );
 
         return (array) json_decode($text, flags: JSON_THROW_ON_ERROR);

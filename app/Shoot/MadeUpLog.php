@@ -83,7 +83,6 @@ final class MadeUpLog
     {
         $at = $this->from;
         $file = (string) tempnam(sys_get_temp_dir(), 'frames');
-        DB::statement('SET SESSION unique_checks = 0, foreign_key_checks = 0');
         while ($this->number < $frames) {
             // made before the account is held, so that two that fill one log stand in nobody's way
             $rows = ['bursts' => [], 'frames' => [], 'counted' => []];

@@ -13,7 +13,7 @@ function roomsBuilt(): array
 }
 
 /** Waits until the address leads to a room and its head says so. */
-function inRoom(BrowserTestCase $test, RemoteWebDriver $window, string $room, string $where = '.head nav'): void
+function inRoom(BrowserTestCase $test, RemoteWebDriver $window, string $room, string $where): void
 {
     $window
         ->wait(30, 50)
