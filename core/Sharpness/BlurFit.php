@@ -60,8 +60,20 @@ final class BlurFit
     /** @var list<float> by sector: all of those */
     private array $overBySector = [];
 
-    /** @var array<string, float> what has been looked at */
+    /** @var list<float> by sector: what is there, times those */
+    private array $thereBySector = [];
+
+    /** @var array<int, list<float>> by disc and sector: what it fades, times those */
+    private array $fadedByDisc = [];
+
+    /** @var array<int, array<int, array<int, float>>> by line, how far it is turned from a sector, and sector: what it fades, times those */
+    private array $fadedByLine = [];
+
+    /** @var array<int, float> by place: what has been looked at */
     private array $known = [];
+
+    /** @var array<int, float> by place: what it costs at the least, where nobody wanted to know more */
+    private array $least = [];
 
     private function __construct(Spectrum $spectrum, float $noise)
     {
@@ -82,8 +94,9 @@ final class BlurFit
             $this->weights[] = $weight;
             $this->over[] = $power > self::OVER_NOISE * $grain ? $weight : 0.0;
         }
-        foreach (array_chunk($this->over, max(1, $this->rings)) as $ofSector) {
+        foreach (array_chunk($this->over, max(1, $this->rings)) as $sector => $ofSector) {
             $this->overBySector[] = array_sum($ofSector);
+            $this->thereBySector[] = $this->weighed($sector, array_slice($this->there, $sector * $this->rings, $this->rings));
         }
     }
 
@@ -152,7 +165,7 @@ final class BlurFit
     {
         [$least, $best] = [INF, 0];
         foreach (array_keys($this->fading->discs) as $disc) {
-            $cost = $this->cost($disc, 0, 0);
+            $cost = $this->cost($disc, 0, 0, $least);
             if ($cost < $least) {
                 [$least, $best] = [$cost, $disc];
             }
@@ -167,7 +180,7 @@ final class BlurFit
         [$least, $best] = [INF, [$disc, 0, 0]];
         for ($line = 1; $line < count($this->fading->lines); $line += self::COARSE) {
             for ($turn = 0; $turn < Fading::TURNS; $turn += self::COARSE) {
-                $cost = $this->cost($disc, $line, $turn);
+                $cost = $this->cost($disc, $line, $turn, $least);
                 if ($cost < $least) {
                     [$least, $best] = [$cost, [$disc, $line, $turn]];
                 }
@@ -198,7 +211,7 @@ final class BlurFit
                             max(0, min($lines - 1, $line + $longer)),
                             ($turn + $turned + Fading::TURNS) % Fading::TURNS,
                         ];
-                        $cost = $this->cost(...$there);
+                        $cost = $this->cost($there[0], $there[1], $there[2], $least - 1e-9);
                         if ($cost < $least - 1e-9) {
                             [$least, $best] = [$cost, $there];
                         }
@@ -231,44 +244,93 @@ final class BlurFit
         return $sizes[$at] + $off * ($off < 0 ? $sizes[$at] - $smaller : $larger - $sizes[$at]);
     }
 
-    /** How badly this disc and this line explain what is there: squares of what is off, in logarithms of power. */
-    private function cost(int $disc, int $line, int $turn): float
+    /**
+     * How badly this disc and this line explain what is there: squares of what is off, in logarithms of power.
+     *
+     * @param  float  $limit  from here on nobody wants to know how much more
+     * @return float what it costs, or what it costs at the least where that is no less than the limit
+     */
+    private function cost(int $disc, int $line, int $turn, float $limit = INF): float
     {
         $turn = $line === 0 ? 0 : $turn;
-
-        return $this->known["{$disc} {$line} {$turn}"] ??= $this->reckoned($disc, $line, $turn);
-    }
-
-    private function reckoned(int $disc, int $line, int $turn): float
-    {
-        $rings = $this->rings;
-        $byDisc = $this->fading->byDisc[$disc];
-        $faded = $strengths = [];
-        $all = $sum = 0.0;
-        for ($sector = 0, $bin = 0; $sector < Rings::SECTORS; $sector++) {
-            $byLine = $this->fading->line($line, $turn, $sector);
-            $strength = 0.0;
-            for ($ring = 0; $ring < $rings; $ring++, $bin++) {
-                $fading = $byDisc[$ring] + $byLine[$ring];
-                $faded[] = $fading;
-                $strength += $this->over[$bin] * ($this->there[$bin] - $fading);
-            }
-            $strengths[] = $strength;
-            $all += $strength;
-            $sum += $this->overBySector[$sector];
+        $place = ($disc * count($this->fading->lines) + $line) * Fading::TURNS + $turn;
+        if (isset($this->known[$place])) {
+            return $this->known[$place];
         }
-        $all /= max(1e-9, $sum);
-        $pull = 1 / self::DIRECTIONS ** 2;
-        $cost = 0.0;
-        for ($sector = 0, $bin = 0; $sector < Rings::SECTORS; $sector++) {
-            $strength = ($strengths[$sector] + $pull * $all) / ($this->overBySector[$sector] + $pull);
-            $cost += ($pull * ($strength - $all) ** 2) / 2;
-            for ($ring = 0; $ring < $rings; $ring++, $bin++) {
-                $off = abs($this->there[$bin] - max($faded[$bin] + $strength, $this->hidden[$bin]));
-                $cost += $this->weights[$bin] * ($off < self::TAIL ? ($off * $off) / 2 : $off - self::TAIL / 2);
-            }
+        if (($this->least[$place] ?? -INF) >= $limit) {
+            return $this->least[$place];
+        }
+        [$cost, $isAll] = $this->reckoned($disc, $line, $turn, $limit);
+        if ($isAll) {
+            $this->known[$place] = $cost;
+        } else {
+            $this->least[$place] = $cost;
         }
 
         return $cost;
+    }
+
+    /** @return array{float, bool} what it costs, and whether that is all of it */
+    private function reckoned(int $disc, int $line, int $turn, float $limit): array
+    {
+        $strengths = $this->strengths($disc, $line, $turn);
+        $all = array_sum($strengths) / max(1e-9, array_sum($this->overBySector));
+        $pull = 1 / self::DIRECTIONS ** 2;
+        $rings = $this->rings;
+        $byDisc = $this->fading->byDisc[$disc];
+        [$there, $hidden, $weights] = [$this->there, $this->hidden, $this->weights];
+        $cost = 0.0;
+        for ($sector = 0, $bin = 0; $sector < Rings::SECTORS; $sector++) {
+            if ($cost >= $limit) {
+                return [$cost, false];
+            }
+            $strength = ($strengths[$sector] + $pull * $all) / ($this->overBySector[$sector] + $pull);
+            $cost += ($pull * ($strength - $all) ** 2) / 2;
+            $byLine = $this->fading->byLine[$line][Fading::from($turn, $sector)];
+            for ($ring = 0; $ring < $rings; $ring++, $bin++) {
+                $would = $byDisc[$ring] + $byLine[$ring] + $strength;
+                $off = $there[$bin] - ($would > $hidden[$bin] ? $would : $hidden[$bin]);
+                $off = $off < 0 ? -$off : $off;
+                $cost += $weights[$bin] * ($off < self::TAIL ? ($off * $off) / 2 : $off - self::TAIL / 2);
+            }
+        }
+
+        return [$cost, true];
+    }
+
+    /** @return list<float> by sector: what is there over the noise, before this disc and this line faded it, weighed and added up */
+    private function strengths(int $disc, int $line, int $turn): array
+    {
+        $byDisc = $this->fadedByDisc[$disc] ??= array_map(
+            fn (int $sector): float => $this->weighed($sector, $this->fading->byDisc[$disc]),
+            range(0, Rings::SECTORS - 1),
+        );
+        $strengths = [];
+        foreach ($this->thereBySector as $sector => $there) {
+            $from = Fading::from($turn, $sector);
+            $byLine = $this->fadedByLine[$line][$from][$sector] ??= $this->weighed(
+                $sector,
+                $this->fading->byLine[$line][$from],
+            );
+            $strengths[] = $there - $byDisc[$sector] - $byLine;
+        }
+
+        return $strengths;
+    }
+
+    /**
+     * Of what stands over the noise in a sector.
+     *
+     * @param  list<float>  $values  by ring
+     */
+    private function weighed(int $sector, array $values): float
+    {
+        $sum = 0.0;
+        $bin = $sector * $this->rings;
+        foreach ($values as $value) {
+            $sum += $this->over[$bin++] * $value;
+        }
+
+        return $sum;
     }
 }

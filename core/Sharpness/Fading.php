@@ -46,7 +46,7 @@ final class Fading
         public array $discs,
         public array $lines,
         public array $byDisc,
-        private array $byLine,
+        public array $byLine,
     ) {}
 
     public static function of(int $side): self
@@ -54,11 +54,10 @@ final class Fading
         return self::$made[$side] ??= self::made(Rings::of($side)->waves);
     }
 
-    /** @return list<float> by ring: how a line so turned fades what lies in a sector */
-    public function line(int $line, int $turn, int $sector): array
+    /** How far a line so turned is turned from the middle of a sector: it is there half a sector after its beginning, one turn of two. */
+    public static function from(int $turn, int $sector): int
     {
-        // a line is in the middle of a sector half a sector after its beginning: one turn of two
-        return $this->byLine[$line][($sector * self::PER_SECTOR + 1 - $turn + 2 * self::TURNS) % self::TURNS];
+        return ($sector * self::PER_SECTOR + 1 - $turn + 2 * self::TURNS) % self::TURNS;
     }
 
     /** @param  list<float>  $waves */

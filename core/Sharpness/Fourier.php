@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Sharpness;
 
-/** The discrete Fourier transform of a square, its side a power of two (Cooley and Tukey 1965). */
+/** The discrete Fourier transform of a square, its side a power of two, 4 or more (Cooley and Tukey 1965). */
 final class Fourier
 {
     /** @var array<int, array{list<int>, list<float>, list<float>}> by side: where each number goes, cosines, sines */
@@ -65,40 +65,99 @@ final class Fourier
      */
     public static function waves(array $re, array $im, int $side): array
     {
-        [$re, $im] = self::rows($re, $im, $side);
+        [$re, $im] = self::along($re, $im, $side, $side, 1);
 
-        return self::rows(self::turned($re, $side), self::turned($im, $side), $side);
+        return self::along($re, $im, $side, 1, $side);
     }
 
     /**
+     * The waves of each line of a square, line by line: two steps at once, so that each number is fetched and put back half as often.
+     *
      * @param  list<float>  $re
      * @param  list<float>  $im
+     * @param  int  $next  from one line to the next
+     * @param  int  $apart  from one number of a line to the next
      * @return array{list<float>, list<float>}
      */
-    private static function rows(array $re, array $im, int $side): array
+    private static function along(array $re, array $im, int $side, int $next, int $apart): array
     {
         [$order, $cosines, $sines] = self::$tables[$side] ??= self::tables($side);
+        $order = array_map(static fn (int $at): int => $at * $apart, $order);
         $backRe = $backIm = [];
-        for ($row = 0, $end = $side * $side; $row < $end; $row += $side) {
+        for ($line = 0, $start = 0; $line < $side; $line++, $start += $next) {
             $a = $b = [];
-            foreach ($order as $from) {
-                $a[] = $re[$row + $from];
-                $b[] = $im[$row + $from];
+            // the first two steps turn nothing
+            for ($at = 0; $at < $side; $at += 4) {
+                $p = $start + $order[$at];
+                $q = $start + $order[$at + 1];
+                $r = $start + $order[$at + 2];
+                $s = $start + $order[$at + 3];
+                $sumRe = $re[$p] + $re[$q];
+                $sumIm = $im[$p] + $im[$q];
+                $offRe = $re[$p] - $re[$q];
+                $offIm = $im[$p] - $im[$q];
+                $nextRe = $re[$r] + $re[$s];
+                $nextIm = $im[$r] + $im[$s];
+                $lastRe = $re[$r] - $re[$s];
+                $lastIm = $im[$r] - $im[$s];
+                $a[] = $sumRe + $nextRe;
+                $a[] = $offRe + $lastIm;
+                $a[] = $sumRe - $nextRe;
+                $a[] = $offRe - $lastIm;
+                $b[] = $sumIm + $nextIm;
+                $b[] = $offIm - $lastRe;
+                $b[] = $sumIm - $nextIm;
+                $b[] = $offIm + $lastRe;
             }
-            for ($half = 1, $step = $side >> 1; $half < $side; $half <<= 1, $step >>= 1) {
-                for ($turn = 0, $angle = 0; $turn < $half; $turn++, $angle += $step) {
-                    $cos = $cosines[$angle];
-                    $sin = $sines[$angle];
-                    for ($upper = $turn; $upper < $side; $upper += $half << 1) {
-                        $lower = $upper + $half;
-                        $x = $cos * $a[$lower] + $sin * $b[$lower];
-                        $y = $cos * $b[$lower] - $sin * $a[$lower];
-                        $a[$lower] = $a[$upper] - $x;
-                        $b[$lower] = $b[$upper] - $y;
-                        $a[$upper] += $x;
-                        $b[$upper] += $y;
+            $half = 4;
+            for (; 2 * $half < $side; $half *= 4) {
+                $step = intdiv($side, 2 * $half);
+                for ($turn = 0; $turn < $half; $turn++) {
+                    $cos = $cosines[$turn * $step];
+                    $sin = $sines[$turn * $step];
+                    $halfCos = $cosines[intdiv($turn * $step, 2)];
+                    $halfSin = $sines[intdiv($turn * $step, 2)];
+                    for ($first = $turn; $first < $side; $first += 4 * $half) {
+                        $second = $first + $half;
+                        $third = $second + $half;
+                        $fourth = $third + $half;
+                        $x = $cos * $a[$second] + $sin * $b[$second];
+                        $y = $cos * $b[$second] - $sin * $a[$second];
+                        $u = $cos * $a[$fourth] + $sin * $b[$fourth];
+                        $v = $cos * $b[$fourth] - $sin * $a[$fourth];
+                        $sumRe = $a[$first] + $x;
+                        $sumIm = $b[$first] + $y;
+                        $offRe = $a[$first] - $x;
+                        $offIm = $b[$first] - $y;
+                        $nextRe = $a[$third] + $u;
+                        $nextIm = $b[$third] + $v;
+                        $lastRe = $a[$third] - $u;
+                        $lastIm = $b[$third] - $v;
+                        $x = $halfCos * $nextRe + $halfSin * $nextIm;
+                        $y = $halfCos * $nextIm - $halfSin * $nextRe;
+                        // a quarter of a turn further
+                        $u = $halfCos * $lastIm - $halfSin * $lastRe;
+                        $v = $halfCos * $lastRe + $halfSin * $lastIm;
+                        $a[$first] = $sumRe + $x;
+                        $b[$first] = $sumIm + $y;
+                        $a[$second] = $offRe + $u;
+                        $b[$second] = $offIm - $v;
+                        $a[$third] = $sumRe - $x;
+                        $b[$third] = $sumIm - $y;
+                        $a[$fourth] = $offRe - $u;
+                        $b[$fourth] = $offIm + $v;
                     }
                 }
+            }
+            // where their number is odd, one step is left
+            for ($turn = 0; $half < $side && $turn < $half; $turn++) {
+                $lower = $turn + $half;
+                $x = $cosines[$turn] * $a[$lower] + $sines[$turn] * $b[$lower];
+                $y = $cosines[$turn] * $b[$lower] - $sines[$turn] * $a[$lower];
+                $a[$lower] = $a[$turn] - $x;
+                $b[$lower] = $b[$turn] - $y;
+                $a[$turn] += $x;
+                $b[$turn] += $y;
             }
             foreach ($a as $at => $value) {
                 $backRe[] = $value;
@@ -107,22 +166,6 @@ final class Fourier
         }
 
         return [$backRe, $backIm];
-    }
-
-    /**
-     * @param  list<float>  $values
-     * @return list<float>
-     */
-    private static function turned(array $values, int $side): array
-    {
-        $turned = [];
-        for ($column = 0; $column < $side; $column++) {
-            for ($at = $column, $end = $side * $side; $at < $end; $at += $side) {
-                $turned[] = $values[$at];
-            }
-        }
-
-        return $turned;
     }
 
     /** @return array{list<int>, list<float>, list<float>} */

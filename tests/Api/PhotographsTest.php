@@ -5,7 +5,7 @@ declare(strict_types=1);
 use RushHold\Sharpness\BlurMeter;
 use RushHold\Sharpness\FrameVerdict;
 use RushHold\Sharpness\Judge;
-use RushHold\Shoot\BlurKernel;
+use Tests\Support\BlurKernel;
 use Tests\Support\Long;
 use Tests\Support\Photographs;
 

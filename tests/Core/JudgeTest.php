@@ -14,9 +14,9 @@ use RushHold\Sharpness\Luminance;
 use RushHold\Sharpness\Picture;
 use RushHold\Sharpness\Sighting;
 use RushHold\Sharpness\Standard;
-use RushHold\Shoot\BlurKernel;
 use RushHold\Shoot\Texture;
 use RushHold\Wording\Frames\JudgementWords;
+use Tests\Support\BlurKernel;
 use Tests\Support\Documents;
 
 /** A picture that is there as numbers. */

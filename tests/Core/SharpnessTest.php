@@ -14,17 +14,18 @@ use RushHold\Sharpness\Rings;
 use RushHold\Sharpness\Sighting;
 use RushHold\Sharpness\Spectrum;
 use RushHold\Sharpness\Template;
-use RushHold\Shoot\BlurKernel;
 use RushHold\Shoot\Texture;
+use Tests\Support\BlurKernel;
 
 /** A surface as a sensor would have it, blurred and with noise. */
 function photographed(int $seed, float $disc, float $line = 0.0, float $degrees = 0.0, float $noise = 2.5): Luminance
 {
     static $surfaces = [];
+    static $grains = [];
     $picture = $surfaces[$seed] ??= Texture::leaves(640, 640, $seed, 3.0 + $seed % 4, 60.0 + 20 * ($seed % 5));
     $picture = $disc > 0 ? BlurKernel::disc($disc)->blur($picture) : $picture;
     $picture = $line > 0 ? BlurKernel::line($line, $degrees)->blur($picture) : $picture;
-    $grain = Dice::ofSeed($seed + 1000)->normals(count($picture->values));
+    $grain = $grains[$seed] ??= Dice::ofSeed($seed + 1000)->normals(count($picture->values));
     $values = [];
     foreach ($picture->values as $at => $value) {
         $values[] = max(0, min(255, (int) round($value + $noise * $grain[$at])));
@@ -210,7 +211,9 @@ it('relies on what is hardly alike only where it stands out from all else that i
     $with = static function (int $left, int $top) use ($ground, $subject): Luminance {
         $values = $ground->values;
         for ($y = 0; $y < 160; $y++) {
-            array_splice($values, ($top + $y) * 1280 + $left, 240, array_slice($subject->values, $y * 240, 240));
+            for ($x = 0, $at = ($top + $y) * 1280 + $left; $x < 240; $x++, $at++) {
+                $values[$at] = $subject->values[$y * 240 + $x];
+            }
         }
 
         return Luminance::of(1280, 800, $values)->halved()->halved()->halved();

@@ -163,8 +163,18 @@ export const labelled = (words: string): Promise<HTMLInputElement> =>
     return told ?? ((label as HTMLLabelElement | undefined)?.control as HTMLInputElement | null | undefined);
   }, `the field “${words}”`);
 
+/** The first of this kind that may be pressed: what still waits for something is waited for. */
+const ready = (css: string): Promise<HTMLElement> =>
+  until(() => all(css).find((it) => !it.matches(":disabled")), `${css} that may be pressed`);
+
 export const click = async (at: string | HTMLElement): Promise<void> =>
-  user.click(typeof at === "string" ? await one(at) : at);
+  user.click(typeof at === "string" ? await ready(at) : at);
+
+/** Presses so often in a row that nothing can be drawn in between. */
+export const hammer = async (css: string): Promise<void> => {
+  const button = await ready(css);
+  for (let press = 0; press < 3; press += 1) button.click();
+};
 
 /** Presses a button or link by what is written on it. */
 export const press = async (label: string): Promise<void> => {

@@ -9,7 +9,6 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use RushHold\Sharpness\BlurMeter;
 use RushHold\Sharpness\Luminance;
-use RushHold\Shoot\BlurKernel;
 
 /** Real photographs, fetched when the tests are set up, and blurred by known amounts. */
 final class Photographs

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Shoot;
+namespace Tests\Support;
 
 use RushHold\Sharpness\Luminance;
 
