@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Outings\DayOnCard;
 use App\Outings\RushAtHour;
 use App\Plans\PlanCache;
+use App\Plans\Remembered;
 use Illuminate\Database\Eloquent\Collection;
 use RushHold\Card\CameraState;
 use RushHold\Card\CardPage;
@@ -44,6 +45,7 @@ final readonly class CardComposer
         private Planner $planner,
         private LayoutReport $layouts,
         private DayOnCard $day,
+        private Remembered $remembered,
     ) {}
 
     /**
@@ -134,30 +136,32 @@ final readonly class CardComposer
                 $user->units(),
                 $kit->body->document->dialect ?? null,
                 $hour?->hours,
+                // two days may have the same hours, and another light
+                $hour?->rush === null ? null : serialize($hour->rush),
             ]),
         );
         $writer = new CardPage($onBody->profile, $preFlight);
-        $known = $kept !== null && $kept['fingerprint'] === $fingerprint;
-        $search = ! $known && $searches-- > 0;
-        $page = $writer->of(
+        $written = fn (bool $searched): array => $writer->of(
             $rush->id,
             $rush->name,
             $plan,
-            $search ? $this->planner->tips($plan) : [],
-            $search ? self::fast($plan, $user) : [],
+            $searched ? $this->planner->tips($plan) : [],
+            $searched ? self::fast($plan, $user) : [],
             $state,
             $onBody,
             $user->units(),
         );
-        if ($known) {
-            $page['tips'] = $kept['tips'];
-            $page['fast'] = $kept['fast'];
+        $page = $written(false);
+        $told = match (true) {
+            $kept !== null && $kept['fingerprint'] === $fingerprint => $kept,
+            $searches-- > 0 => $this->searched($fingerprint, static fn (): array => $written(true)),
+            default => null,
+        };
+        if ($told !== null) {
+            $page['tips'] = $told['tips'];
+            $page['fast'] = $told['fast'];
         }
         $page['pre_flight'] = [...$hour->checks ?? [], ...$page['pre_flight']];
-        /** @var list<mixed> $tips */
-        $tips = $page['tips'];
-        /** @var list<mixed> $fast */
-        $fast = $page['fast'];
 
         return [
             $page + [
@@ -174,8 +178,27 @@ final readonly class CardComposer
                             'state' => $left->document,
                         ],
             ],
-            $known || $search ? ['fingerprint' => $fingerprint, 'tips' => $tips, 'fast' => $fast] : null,
+            $told,
         ];
+    }
+
+    /**
+     * What would change a hold and what of it must not be touched, as searched now or lately for somebody else who plans the same.
+     *
+     * @param  \Closure(): array<string, mixed>  $page  with both
+     * @return array{fingerprint: string, tips: list<mixed>, fast: list<mixed>}
+     */
+    private function searched(string $fingerprint, \Closure $page): array
+    {
+        $text = $this->remembered->text(['card', $fingerprint], static function () use ($page): string {
+            ['tips' => $tips, 'fast' => $fast] = $page();
+
+            return json_encode(['tips' => $tips, 'fast' => $fast], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        });
+        /** @var array{tips: list<mixed>, fast: list<mixed>} $found */
+        $found = json_decode($text, true, flags: JSON_THROW_ON_ERROR);
+
+        return ['fingerprint' => $fingerprint] + $found;
     }
 
     /** @return list<array{name: string, words: string}> what must not be touched */

@@ -96,7 +96,8 @@ final class BlurFit
         }
         foreach (array_chunk($this->over, max(1, $this->rings)) as $sector => $ofSector) {
             $this->overBySector[] = array_sum($ofSector);
-            $this->thereBySector[] = $this->weighed($sector, array_slice($this->there, $sector * $this->rings, $this->rings));
+            $there = array_slice($this->there, $sector * $this->rings, $this->rings);
+            $this->thereBySector[] = $this->weighed($sector, $there);
         }
     }
 

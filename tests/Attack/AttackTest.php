@@ -678,6 +678,9 @@ it('works the same question out once, whoever asks, and another one anew', funct
             $answer = $who->must(200, 'GET', '/api/rushes/'.$made->json('id').'/'.$what);
             $told[$what] = [$answer->body, TestServer::worked() - $before];
         }
+        $before = TestServer::worked();
+        $card = $who->must(201, 'POST', '/api/cards', ['name' => 'Tern', 'rushes' => [$made->json('id')]]);
+        $told['card'] = [json_encode([$card->json('pages.0.tips'), $card->json('pages.0.fast')]), TestServer::worked() - $before];
 
         return $told;
     };

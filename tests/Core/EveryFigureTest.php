@@ -170,7 +170,7 @@ function reckoned(array $rush, array $kit, Assumptions $figures, int $turn): ?st
         $tally = new Tally();
         $tally->add($take->counts());
         $number(EstimateDocument::of($tally, false));
-        if ($turn % 40 === 0) {
+        if ($turn % Long::of(40, 100) === 0) {
             $number(PlanDocument::tips($planner->tips($plan), Units::Metric));
             $number(PlanMap::around($planner, $plan));
             $number(SchoolsDocument::of(SchoolComparison::of($planner, $plan), Units::Metric));

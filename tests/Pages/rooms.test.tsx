@@ -7,6 +7,7 @@ import {
   chord,
   click,
   gone,
+  hammer,
   keys,
   one,
   over,

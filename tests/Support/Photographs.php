@@ -50,13 +50,27 @@ final class Photographs
     public static function blurred(Luminance $place, BlurKernel $kernel): Luminance
     {
         $values = $kernel->blur($place)->crop(self::MARGIN, self::MARGIN, self::SIDE, self::SIDE)->values;
-        $dice = new Randomizer(new Mt19937(1));
+        $grain = self::grain();
         foreach ($values as $at => $value) {
-            $grain = sqrt(-2 * log(1 - $dice->getInt(0, 999_999) / 1e6)) * cos(2 * M_PI * $dice->getInt(0, 999_999) / 1e6);
-            $values[$at] = max(0, min(255, (int) round($value + self::NOISE * $grain)));
+            $values[$at] = max(0, min(255, (int) round($value + $grain[$at])));
         }
 
         return Luminance::of(self::SIDE, self::SIDE, $values);
+    }
+
+    /** @return list<float> the same in every picture */
+    private static function grain(): array
+    {
+        static $grain = [];
+        if ($grain === []) {
+            $dice = new Randomizer(new Mt19937(1));
+            for ($at = 0; $at < self::SIDE ** 2; $at++) {
+                $normal = sqrt(-2 * log(1 - $dice->getInt(0, 999_999) / 1e6)) * cos(2 * M_PI * $dice->getInt(0, 999_999) / 1e6);
+                $grain[] = self::NOISE * $normal;
+            }
+        }
+
+        return $grain;
     }
 
     private static function read(string $file): Luminance

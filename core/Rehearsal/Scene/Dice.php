@@ -39,31 +39,37 @@ final class Dice
     {
         $quantile = self::$quantiles ??= self::quantiles();
         $drawn = [];
-        foreach ($this->words($count) as $word) {
-            $drawn[] = $quantile[$word >> 4];
+        foreach ($this->fours($count) as $four) {
+            $drawn[] = $quantile[($four >> 4) & 4095];
+            $drawn[] = $quantile[($four >> 20) & 4095];
+            $drawn[] = $quantile[($four >> 36) & 4095];
+            $drawn[] = $quantile[($four >> 52) & 4095];
         }
 
-        return $drawn;
+        return array_slice($drawn, 0, $count);
     }
 
     /** @return list<float> even between 0 and 1, neither of them reached */
     public function evens(int $count): array
     {
         $drawn = [];
-        foreach ($this->words($count) as $word) {
-            $drawn[] = ($word + 0.5) / 65536;
+        foreach ($this->fours($count) as $four) {
+            $drawn[] = (($four & 65535) + 0.5) / 65536;
+            $drawn[] = ((($four >> 16) & 65535) + 0.5) / 65536;
+            $drawn[] = ((($four >> 32) & 65535) + 0.5) / 65536;
+            $drawn[] = ((($four >> 48) & 65535) + 0.5) / 65536;
         }
 
-        return $drawn;
+        return array_slice($drawn, 0, $count);
     }
 
-    /** @return array<int> whole numbers from 0 to 65535 */
-    private function words(int $count): array
+    /** @return array<int> so many numbers of 16 bits, four to a word, the least first; those of the last that are too many are nobody's */
+    private function fours(int $count): array
     {
-        /** @var array<int> $words */
-        $words = $count > 0 ? unpack('v*', $this->bytes->getBytes(2 * $count)) : [];
+        /** @var array<int> $fours */
+        $fours = $count > 0 ? unpack('P*', $this->bytes->getBytes(8 * max(1, intdiv($count + 3, 4)))) : [];
 
-        return $words;
+        return $fours;
     }
 
     /**

@@ -36,18 +36,26 @@ final readonly class Hand
         $entryX *= $scene->following->entryM;
         $entryY *= $scene->following->entryUpM;
         $sprung = self::sprung($scene, $way);
+        $restRad = $scene->following->restRad;
+        $lateS = $scene->following->lateS;
+        $lateness = $scene->following->lateUp;
+        $sits = $scene->going->sits;
+        $arrives = $scene->arrives;
+        $crossingMps = $way->crossingMps;
+        $acrossM = $way->acrossM;
+        $upM = $way->upM;
         $aside = $above = [];
         foreach ($way->distanceM as $at => $distance) {
-            $rest = $scene->following->restRad * $distance;
-            $late = $way->crossingMps[$at] * $scene->following->lateS;
-            $lateUp = $late * $scene->following->lateUp;
-            $then = max($at - $answers, 0);
-            $x = sqrt($rest * $rest + $late * $late) * $slipsX[$at] - $way->acrossM[$at];
-            $y = sqrt($rest * $rest + $lateUp * $lateUp) * $slipsY[$at] - $way->upM[$at];
+            $rest = $restRad * $distance;
+            $late = $crossingMps[$at] * $lateS;
+            $lateUp = $late * $lateness;
+            $x = sqrt($rest * $rest + $late * $late) * $slipsX[$at] - $acrossM[$at];
+            $y = sqrt($rest * $rest + $lateUp * $lateUp) * $slipsY[$at] - $upM[$at];
             // a jink is answered late; a fidget of what sits is not followed at all
-            if (! $scene->going->sits) {
-                $x += $way->acrossM[$then];
-                $y += $way->upM[$then];
+            if (! $sits) {
+                $then = $at > $answers ? $at - $answers : 0;
+                $x += $acrossM[$then];
+                $y += $upM[$then];
             }
             if ($sprung !== []) {
                 $x -= $sprung[$at][0];
@@ -56,7 +64,7 @@ final readonly class Hand
             if ($bob > 0) {
                 $y -= $bob * sin($turn * $at + 2 * M_PI * $beat);
             }
-            if ($at >= $scene->arrives) {
+            if ($at >= $arrives) {
                 $x += $entryX;
                 $y += $entryY;
                 $entryX *= $comes;

@@ -57,13 +57,14 @@ final readonly class Obstacles
             return array_fill(0, count($azimuthsRad), INF);
         }
         $grid = $this->scene->strips->gridRad;
-        $gaps = [];
+        $gaps = $stands = [];
         foreach ($azimuthsRad as $at => $azimuth) {
             $nearest = INF;
             if ($grid > 0) {
                 $cell = (int) floor($azimuth / $grid);
                 for ($one = $cell - 1; $one <= $cell + 1; $one++) {
-                    $gap = abs($this->standsAt($one) - $azimuth);
+                    $gap = ($stands[$one] ??= $this->standsAt($one)) - $azimuth;
+                    $gap = $gap < 0 ? -$gap : $gap;
                     $nearest = $gap < $nearest ? $gap : $nearest;
                 }
             }

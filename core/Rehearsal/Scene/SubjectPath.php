@@ -9,6 +9,9 @@ use RushHold\Motion\Pattern;
 /** Where the subject goes: straight on as the rush says, with the changes of speed and the jinks of its pattern. */
 final readonly class SubjectPath
 {
+    /** It comes no nearer than this to the plane of the camera. */
+    private const NEAREST_M = 0.05;
+
     /**
      * @param  list<float>  $distanceM  from the camera
      * @param  list<float>  $crossingMps  across the line of sight, without jinks
@@ -34,17 +37,27 @@ final readonly class SubjectPath
         $share = $scene->going->speedMps > 0 ? 1 / $scene->going->speedMps : 0.0;
         $acrossShare = $scene->going->crossingMps * $share * $way;
         $closingShare = $scene->going->closingMps * $share;
+        $workM = $scene->going->workM;
+        $jumps = $jinks !== [];
+        $jinkX = $jinkY = $jinkZ = 0.0;
         $distance = $crossing = $azimuth = $across = $up = [];
+        // one step is walked some hundred thousand times a rehearsal: what would build a list or call by name is written out
         foreach ($along as $at => $metres) {
             $x0 = $acrossShare * $metres;
-            $z0 = max(0.05, $scene->going->workM - $closingShare * $metres);
+            $z0 = $workM - $closingShare * $metres;
+            $z0 = $z0 > self::NEAREST_M ? $z0 : self::NEAREST_M;
             $s0 = sqrt($x0 * $x0 + $z0 * $z0);
             // v_t: the part of its velocity that is square to the line of sight
-            $crossing[] = (abs($acrossShare * $z0 + $closingShare * $x0) / $s0) * $speed[$at];
-            [$jinkX, $jinkY, $jinkZ] =
-                $jinks === [] ? [0.0, 0.0, 0.0] : [$jinks[0][$at], $jinks[1][$at], $jinks[2][$at]];
+            $square = $acrossShare * $z0 + $closingShare * $x0;
+            $crossing[] = (($square < 0 ? -$square : $square) / $s0) * $speed[$at];
+            if ($jumps) {
+                $jinkX = $jinks[0][$at];
+                $jinkY = $jinks[1][$at];
+                $jinkZ = $jinks[2][$at];
+            }
             $x = $x0 + $jinkX;
-            $z = max(0.05, $z0 + $jinkZ);
+            $z = $z0 + $jinkZ;
+            $z = $z > self::NEAREST_M ? $z : self::NEAREST_M;
             $distance[] = sqrt($x * $x + $z * $z + $jinkY * $jinkY);
             $azimuth[] = atan2($x, $z);
             $across[] = ($jinkX * $z0 - $jinkZ * $x0) / $s0;
@@ -81,16 +94,16 @@ final readonly class SubjectPath
     {
         // what was typed has its own sign; what is only usual may go either way
         $change = $scene->going->isTyped ? $scene->going->changeMps2 : $sign * $scene->going->changeMps2;
+        $speedMps = $scene->going->speedMps;
+        $meetS = $scene->meetS;
         $along = $speed = [];
         for ($at = 0; $at < $scene->steps; $at++) {
-            $time = $at * Scene::STEP_S - $scene->meetS;
+            $time = $at * Scene::STEP_S - $meetS;
             // it stops rather than turn round
-            $time =
-                $change !== 0.0 && $scene->going->speedMps + $change * $time < 0
-                    ? -$scene->going->speedMps / $change
-                    : $time;
-            $along[] = $scene->going->speedMps * $time + 0.5 * $change * $time * $time;
-            $speed[] = max(0.0, $scene->going->speedMps + $change * $time);
+            $time = $change !== 0.0 && $speedMps + $change * $time < 0 ? -$speedMps / $change : $time;
+            $now = $speedMps + $change * $time;
+            $along[] = $speedMps * $time + 0.5 * $change * $time * $time;
+            $speed[] = $now > 0 ? $now : 0.0;
         }
 
         return [$along, $speed];
