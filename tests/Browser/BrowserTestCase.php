@@ -202,9 +202,10 @@ abstract class BrowserTestCase extends TestCase
 
     /**
      * @param  list<string>  $rules  only these, or all
+     * @param  string  $within  of this part alone, where the rest has been looked at
      * @return list<string> serious findings of axe on the page as it stands
      */
-    public function axe(RemoteWebDriver $window, array $rules = []): array
+    public function axe(RemoteWebDriver $window, array $rules = [], string $within = 'html'): array
     {
         // it is long, and there until the page is another
         if ($window->executeScript('return window.axe === undefined')) {
@@ -213,15 +214,15 @@ abstract class BrowserTestCase extends TestCase
 
         $found = $window->executeAsyncScript(
             <<<'JS'
-            const [rules, done] = arguments;
+            const [rules, within, done] = arguments;
             const only = rules.length > 0 ? {runOnly: {type: "rule", values: rules}} : {};
             const told = (one) => one.id + ": " + one.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).join(" | ");
-            axe.run(document, {resultTypes: ["violations"], ...only}).then((found) =>
+            axe.run(within, {resultTypes: ["violations"], ...only}).then((found) =>
               done(found.violations.filter((one) => ["serious", "critical"].includes(one.impact)).map(told)),
             );
             JS
             ,
-            [$rules],
+            [$rules, $within],
         );
 
         return array_values($found);

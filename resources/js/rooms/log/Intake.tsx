@@ -35,13 +35,20 @@ export function Intake({ known, demo }: { known: LogState["intake"]; demo: LogSt
     queryFn: () => request<LogState>("GET", "log/intake"),
     // until both have seen the end: the list may have seen it first
     enabled: (query) =>
-      isSending || demo !== null || known?.status === "running" || query.state.data?.intake?.status === "running",
+      uploads.length > 0 ||
+      demo !== null ||
+      known?.status === "running" ||
+      query.state.data?.intake?.status === "running",
     refetchInterval: (query) => {
       if (isSending || furtherOf(query.state.data?.intake ?? null, known)?.status === "running") return ASK_MS;
       return demo !== null && query.state.data?.demo !== null ? DEMO_MS : false;
     },
     staleTime: 0,
   });
+  useEffect(() => {
+    // what is quick has been read before anybody asked: once more when the last is sent
+    if (sent > 0 && !isSending) void client.invalidateQueries({ queryKey: stateKey });
+  }, [sent, isSending, client]);
   const run = furtherOf(asked.data?.intake ?? null, known);
   const told = run === null ? "" : `${run.id} ${run.done} ${run.status}`;
   useEffect(() => {
