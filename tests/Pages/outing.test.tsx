@@ -78,12 +78,16 @@ describe("an outing", () => {
 
     // by night nothing comes out, and it says why
     await type("Date", "2027-05-22");
+    const minutes = (): number => Number(all(".strip-hand")[0]?.getAttribute("aria-valuemax"));
+    const short = minutes();
     await type("Begins", "2:00");
     // what is no time stays as it was typed, and says why
     await type("First hour of A new rush", "26");
     await see("type a time such as 07:40");
     await type("First hour of A new rush", "0200");
     await see("Its hold keeps its promise from 0");
+    // the day has become longer under the hand
+    await until(() => minutes() > short, "three hours more");
     await hand("{Home}");
     await reads(".at-clock", "02:00");
     await see("too dark");
