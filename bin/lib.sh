@@ -246,6 +246,7 @@ write_env() {
   [ -n "$(setting APP_NAME)" ] || set_env APP_NAME '"Rush Hold"'
   [ -n "$(setting APP_ENV)" ] || set_env APP_ENV "$([ "$INSTANCE" = live ] && echo production || echo testing)"
   [ -n "$(setting APP_KEY)" ] || set_env APP_KEY "base64:$(head -c 32 /dev/urandom | base64 -w0)"
+  set_env RUSH_HOLD_INSTANCE "$INSTANCE"
   [ "$INSTANCE" != test ] || set_env NEWCOMERS_PER_HOUR 100000 # all that the tests make comes from here
   [ "$INSTANCE" != test ] || set_env RUSH_HOLD_DEMO_FRAMES 2 # its pictures are nothing that a test looks at
   [ "$INSTANCE" != test ] || set_env BCRYPT_ROUNDS 4 # no secret of anybody is kept there

@@ -25,7 +25,7 @@ return [
                     'throw' => true,
                     'root' => (string) env(
                         'FILES_FOLDER',
-                        storage_path('files/'.(env('APP_ENV') === 'testing' ? 'test' : 'live')),
+                        storage_path('files/'.env('RUSH_HOLD_INSTANCE', 'live')),
                     ),
                 ],
     ],

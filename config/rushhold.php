@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    // Which of the copies in one folder this is: live, test, or test-api for the tests of the API beside that. Turns, gate, beat and files
+    // are its own.
+    'instance' => (string) env('RUSH_HOLD_INSTANCE', 'live'),
+
     // One button opens a copy of the demo scenario, which is seeded.
     'demo' => (bool) env('RUSH_HOLD_DEMO', false),
 
@@ -37,7 +41,7 @@ return [
     'bulk' => (bool) env('RUSH_HOLD_BULK', false),
 
     // A worker shows here that it is there.
-    'beat' => storage_path('framework/worker-beat-'.env('APP_ENV', 'production')),
+    'beat' => storage_path('framework/worker-beat-'.env('RUSH_HOLD_INSTANCE', 'live')),
 
     // What one account may keep.
     'quota' => [

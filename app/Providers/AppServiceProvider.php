@@ -60,14 +60,14 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(
             Turns::class,
             static fn (): Turns => new Turns(
-                storage_path('framework/turns-'.self::instance()),
+                storage_path('framework/turns-'.config('rushhold.instance')),
                 (int) config('rushhold.heavy'),
                 (int) config('rushhold.heavy_seats'),
             ),
         );
         $this->app->singleton(
             StoreGate::class,
-            static fn (): StoreGate => new StoreGate(storage_path('framework/store-away-'.self::instance())),
+            static fn (): StoreGate => new StoreGate(storage_path('framework/store-away-'.config('rushhold.instance'))),
         );
         $this->store();
     }
@@ -211,17 +211,5 @@ final class AppServiceProvider extends ServiceProvider
         $packed = (string) inet_pton((string) $request->ip());
 
         return strlen($packed) === 16 ? bin2hex(substr($packed, 0, 8)) : (string) $request->ip();
-    }
-
-    /** Which of the copies in one folder this is, by the store it has: live, test, or the tests of the API beside that. */
-    private static function instance(): string
-    {
-        $store = config('database.connections.mariadb.database');
-
-        return match (true) {
-            ! app()->environment('testing') => 'live',
-            $store === 'rush_hold_api' => 'test-api',
-            default => 'test',
-        };
     }
 }

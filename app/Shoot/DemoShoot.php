@@ -42,15 +42,17 @@ final readonly class DemoShoot implements RunHandler
         }
     }
 
-    /** @return ?array{done: int, whole: int} how far the demo's bursts are, null once all are there */
+    /** @return ?array{done: int, whole: int, broke_off: bool} how far the demo's bursts are, null once all are there */
     public static function under(): ?array
     {
         $run = RunRecord::query()
             ->where('kind', RunHandlers::DEMO)
-            ->where('status', RunRecord::RUNNING)
-            ->first(['done', 'whole']);
+            ->latest('id')
+            ->first(['done', 'whole', 'status']);
 
-        return $run === null ? null : ['done' => $run->done, 'whole' => $run->whole];
+        return $run === null || $run->status === RunRecord::DONE
+            ? null
+            : ['done' => $run->done, 'whole' => $run->whole, 'broke_off' => $run->status !== RunRecord::RUNNING];
     }
 
     public function atOnce(): int

@@ -487,11 +487,14 @@ it('shoots the bursts of the demo once, and gives each visitor a copy that shows
     // how far it is until then, told to whoever looks around, and to nobody once all is there
     $run->refresh();
     expect($run->done)->toBeGreaterThan(0)->toBeLessThan($run->whole);
+    $far = ['done' => $run->done, 'whole' => $run->whole, 'broke_off' => false];
     foreach (['/api/log', '/api/log/intake'] as $path) {
-        $this->getJson($path)->assertOk()->assertJsonPath('demo', ['done' => $run->done, 'whole' => $run->whole]);
+        $this->getJson($path)->assertOk()->assertJsonPath('demo', $far);
         $this->actingAs($demo)->getJson($path)->assertOk()->assertJsonPath('demo', null);
         $this->actingAs($visitor);
     }
+    $run->update(['status' => 'failed']);
+    $this->getJson('/api/log/intake')->assertOk()->assertJsonPath('demo', array_replace($far, ['broke_off' => true]));
     $run->update(['status' => 'done']);
     $this->getJson('/api/log/intake')->assertOk()->assertJsonPath('demo', null);
     // whatever a visitor deletes, the pictures of the demo stay
@@ -500,3 +503,16 @@ it('shoots the bursts of the demo once, and gives each visitor a copy that shows
     Artisan::call('db:seed', ['--force' => true]);
     expect($demo->runs()->where('kind', 'demo')->count())->toBe(1);
 });
+
+it('says what is amiss with a log that is to be made up', function (array $own, string $words) {
+    $user = People::someone();
+    People::rushOf($user);
+    $this->artisan('hold:log-made-up', $own + ['account' => $user->email, 'frames' => '10'])
+        ->expectsOutput($words)
+        ->assertExitCode(2);
+    expect($user->frames()->count())->toBe(0);
+})->with([
+    'no day' => [['--from' => 'yesterday'], '--from is “yesterday”; it must be a day such as 2024-03-02.'],
+    'no number' => [['frames' => 'many'], 'frames is “many”; it must be a whole number from 1.'],
+    'nobody' => [['account' => 'nobody@turf.example'], 'There is no account of this address.'],
+]);

@@ -14,12 +14,13 @@ configure({ asyncUtilTimeout: 20_000 });
 const JPEG = new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 1, 2]);
 
 let intake: Partial<NonNullable<LogState["intake"]>> | null;
+let demo: LogState["demo"];
 let asked: number;
 /** Lets the file that waits to be sent arrive. */
 let arrives: () => void;
 
 beforeEach(() => {
-  intake = null;
+  intake = demo = null;
   asked = 0;
   // turns of tabs are never given where there is no browser
   Object.defineProperty(navigator, "locks", {
@@ -28,7 +29,7 @@ beforeEach(() => {
   });
   vi.stubGlobal("fetch", async (address: string) => {
     if (address.endsWith("log/intake")) asked += 1;
-    const answer = address.endsWith("log/intake") ? { intake, demo: null, undo: null, redo: null } : { table: null };
+    const answer = address.endsWith("log/intake") ? { intake, demo, undo: null, redo: null } : { table: null };
     return new Response(JSON.stringify(answer), { headers: { "Content-Type": "application/json" } });
   });
 });
@@ -37,7 +38,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const bring = async (): Promise<void> => {
+const opened = (): void => {
   const kept = {
     all: async () => [],
     put: async () => undefined,
@@ -54,11 +55,15 @@ const bring = async (): Promise<void> => {
     <AccountContext.Provider value={{ uploads } as Account}>
       <QueryClientProvider client={client}>
         <MemoryRouter>
-          <Intake known={null} demo={null} />
+          <Intake known={null} demo={demo} />
         </MemoryRouter>
       </QueryClientProvider>
     </AccountContext.Provider>,
   );
+};
+
+const bring = async (): Promise<void> => {
+  opened();
   const user = userEvent.setup({ delay: null, pointerEventsCheck: 0 });
   await user.upload(screen.getByLabelText("Photographs"), new File([JPEG], "a.jpg", { type: "image/jpeg" }));
   await screen.findByText("a.jpg");
@@ -80,4 +85,12 @@ it("tells of a photograph that was read before anybody asked again", async () =>
   };
   arrives();
   await screen.findByText(/could not be taken in/u);
+});
+
+it("says how far the demo’s own photographs are, and that they broke off", async () => {
+  demo = { done: 12, whole: 44, broke_off: false };
+  opened();
+  await screen.findByText(/still being photographed: 12 of 44/u);
+  demo = { ...demo, broke_off: true };
+  await screen.findByText("The demo has 12 of 44 photographs");
 });

@@ -29,8 +29,6 @@ abstract class ApiTestCase extends TestCase
         ) {
             throw new LogicException('The API tests must run on the database rush_hold_api.');
         }
-        // accounts are deleted here with all that is theirs, and their numbers are those of other databases too
-        $app->make('config')->set('filesystems.disks.files.root', storage_path('test/files-of-api'));
 
         return $app;
     }

@@ -57,28 +57,33 @@ final class HoldLogMadeUp extends Command
         if ($this->option('played') === true) {
             return $this->play($user, $kept, $played);
         }
+        $from = is_string($this->option('from')) ? $this->option('from') : '';
+        $frames = is_string($this->argument('frames')) ? $this->argument('frames') : '';
+        if (! Carbon::hasFormat($from, 'Y-m-d')) {
+            $this->error("--from is “{$from}”; it must be a day such as 2024-03-02.");
+
+            return self::INVALID;
+        }
+        if (! ctype_digit($frames) || (int) $frames < 1) {
+            $this->error("frames is “{$frames}”; it must be a whole number from 1.");
+
+            return self::INVALID;
+        }
         $begun = hrtime(true);
         // files of this machine are read by the store for this alone
         config(['rushhold.bulk' => true]);
         DB::purge();
         $dice = new Randomizer(new Xoshiro256StarStar((int) $this->option('seed')));
-        $log = new MadeUpLog($user, $kept, $tallies, $dice, Carbon::parse($this->from())->setTime(6, 0));
-        $log->write((int) $this->argument('frames'), function (int $frames): void {
-            if ($frames % 20_000 < 1200) {
-                $this->output->write("\r{$frames} frames");
+        $log = new MadeUpLog($user, $kept, $tallies, $dice, Carbon::parse($from)->setTime(6, 0));
+        $log->write((int) $frames, function (int $written): void {
+            if ($written % 20_000 < 1200) {
+                $this->output->write("\r{$written} frames");
             }
         });
         $this->option('uncounted') === true || $log->count();
-        $this->line(sprintf("\r%d frames in %.0f s", (int) $this->argument('frames'), (hrtime(true) - $begun) / 1e9));
+        $this->line(sprintf("\r%d frames in %.0f s", (int) $frames, (hrtime(true) - $begun) / 1e9));
 
         return self::SUCCESS;
-    }
-
-    private function from(): string
-    {
-        $from = $this->option('from');
-
-        return is_string($from) ? $from : 'today';
     }
 
     /** @param  list<PromiseRecord>  $promises */

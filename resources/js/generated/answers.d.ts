@@ -3649,6 +3649,10 @@ done: number
  * Of so many.
  */
 whole: number
+/**
+ * Whether no more of them will come.
+ */
+broke_off: boolean
 }
 /**
  * What is being taken into the log.

@@ -41,7 +41,8 @@ export function Intake({ known, demo }: { known: LogState["intake"]; demo: LogSt
       query.state.data?.intake?.status === "running",
     refetchInterval: (query) => {
       if (isSending || furtherOf(query.state.data?.intake ?? null, known)?.status === "running") return ASK_MS;
-      return demo !== null && query.state.data?.demo !== null ? DEMO_MS : false;
+      const shoot = query.state.data === undefined ? demo : query.state.data.demo;
+      return shoot !== null && !shoot.broke_off ? DEMO_MS : false;
     },
     staleTime: 0,
   });
@@ -212,6 +213,15 @@ function LeftBehind({ names, one, several }: { names: string[]; one: string; sev
 
 /** The demo's own photographs are taken after the first start; a copy that was made meanwhile has those that were there. */
 function DemoShoot({ now }: { now: LogState["demo"] }) {
+  if (now?.broke_off)
+    return (
+      <p className="intake-line">
+        <b>
+          The demo has {now.done} of {now.whole} photographs
+        </b>
+        <span className="note">Taking them broke off, and no more will come.</span>
+      </p>
+    );
   if (now === null)
     return (
       <p className="intake-line">

@@ -126,8 +126,11 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
   const day = found.data?.day?.spots === undefined ? null : found.data.day;
   const fault = found.data?.fault ?? null;
   const [sun, setSun] = useState<SunStands | null>(null);
-  const change = (next: Partial<Kept>, what: string): void =>
-    outing.edit({ ...draft, outing: { ...kept, ...next } }, newGesture(what));
+  const change = (next: Partial<Kept>, what: string): void => {
+    // as it stands now: a field that answers late still leaves what others have changed
+    const { draft: now } = outing.snapshot();
+    outing.edit({ ...now, outing: { ...now.outing, ...next } }, newGesture(what));
+  };
 
   useEffect(() => () => void client.invalidateQueries({ queryKey: ["outings"] }), [client, record.server.revision]);
   useEffect(() => () => void client.invalidateQueries({ queryKey: ["places"] }), [client, placeRecord.server.revision]);

@@ -1,5 +1,6 @@
 import { DatePicker } from "antd";
 import dayjs from "dayjs";
+import { useMemo } from "react";
 import { ReadInput } from "../../ui/ReadInput";
 import { readTime } from "./time";
 
@@ -7,18 +8,20 @@ type DateProps = { label: string; value: string; onChange: (value: string) => vo
 
 /** A day, typed as 2027-05-22 or picked from a calendar. */
 export function DateInput({ label, value, onChange }: DateProps) {
+  // the picker takes any other object for another day, and with it takes back what is being typed
+  const day = useMemo(() => dayjs(value), [value]);
   return (
     <DatePicker
       aria-label={label}
-      value={dayjs(value)}
+      value={day}
       allowClear={false}
       needConfirm={false}
       format="YYYY-MM-DD"
       minDate={dayjs("1900-01-01")}
       maxDate={dayjs("2100-12-31")}
-      onChange={(day) => {
-        if (day === null) return;
-        const next = day.format("YYYY-MM-DD");
+      onChange={(picked) => {
+        if (picked === null) return;
+        const next = picked.format("YYYY-MM-DD");
         if (next !== value) onChange(next);
       }}
     />
