@@ -11,7 +11,7 @@ use Random\Randomizer;
 const TESTS = [
     'Optics' => ['OpticsTest', 'FramingTest', 'UnitsTest', 'PlanningTest', 'ScepticTest'],
     'Motion' => ['MotionTest', 'PlanningTest', 'TurnTest', 'ScepticTest', 'PassTest'],
-    'Outing' => ['OutingTest', 'OrderTest', 'WaterTest', 'NightTest', 'TidalDaysTest'],
+    'Outing' => ['OutingTest', 'OrderTest', 'WaterTest', 'NightTest', 'TidalDaysTest', 'WeatherTest'],
     'Sharpness' => ['SharpnessTest', 'JudgeTest', 'TrackingTest'],
 ];
 
