@@ -141,20 +141,10 @@ final readonly class CardComposer
             ]),
         );
         $writer = new CardPage($onBody->profile, $preFlight);
-        $written = fn (bool $searched): array => $writer->of(
-            $rush->id,
-            $rush->name,
-            $plan,
-            $searched ? $this->planner->tips($plan) : [],
-            $searched ? self::fast($plan, $user) : [],
-            $state,
-            $onBody,
-            $user->units(),
-        );
-        $page = $written(false);
+        $page = $writer->of($rush->id, $rush->name, $plan, [], [], $state, $onBody, $user->units());
         $told = match (true) {
             $kept !== null && $kept['fingerprint'] === $fingerprint => $kept,
-            $searches-- > 0 => $this->searched($fingerprint, static fn (): array => $written(true)),
+            $searches-- > 0 => $this->searched($fingerprint, $writer, $plan, $user),
             default => null,
         };
         if ($told !== null) {
@@ -185,16 +175,20 @@ final readonly class CardComposer
     /**
      * What would change a hold and what of it must not be touched, as searched now or lately for somebody else who plans the same.
      *
-     * @param  \Closure(): array<string, mixed>  $page  with both
      * @return array{fingerprint: string, tips: list<mixed>, fast: list<mixed>}
      */
-    private function searched(string $fingerprint, \Closure $page): array
+    private function searched(string $fingerprint, CardPage $writer, Plan $plan, User $user): array
     {
-        $text = $this->remembered->text(['card', $fingerprint], static function () use ($page): string {
-            ['tips' => $tips, 'fast' => $fast] = $page();
-
-            return json_encode(['tips' => $tips, 'fast' => $fast], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
-        });
+        $text = $this->remembered->text(
+            ['card', $fingerprint],
+            fn (): string => json_encode(
+                [
+                    'tips' => $writer->tips($plan, $this->planner->tips($plan), $user->units()),
+                    'fast' => self::fast($plan, $user),
+                ],
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+            ),
+        );
         /** @var array{tips: list<mixed>, fast: list<mixed>} $found */
         $found = json_decode($text, true, flags: JSON_THROW_ON_ERROR);
 

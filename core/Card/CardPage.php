@@ -204,10 +204,12 @@ final readonly class CardPage
     }
 
     /**
+     * What would change the hold, as the page says it.
+     *
      * @param  list<TippingPoint>  $tips
      * @return list<array{when: string, then: list<string>}> in the body's words
      */
-    private function tips(Plan $plan, array $tips, Units $units): array
+    public function tips(Plan $plan, array $tips, Units $units): array
     {
         $translation = new Translation($this->profile, $plan->situation->assumptions, $units);
         $told = [];

@@ -79,7 +79,6 @@ it("tells of a photograph that was read before anybody asked again", async () =>
     id: "r1",
     status: "done",
     done: 1,
-
     more: 0,
     refused: [{ name: "a.jpg", why: "It is no photograph." }],
   };

@@ -25,9 +25,11 @@ abstract class ApiTestCase extends TestCase
         // these tests wipe what they run on: never the database of the browser tests, never a live one
         if (
             $app->make('config')->get('database.connections.mariadb.database') !== 'rush_hold_api' ||
+            // accounts are deleted here with all that is theirs, and their numbers are those of other databases too
+            $app->make('config')->get('filesystems.disks.files.root') !== storage_path('files/test-api') ||
             ! $app->environment('testing')
         ) {
-            throw new LogicException('The API tests must run on the database rush_hold_api.');
+            throw new LogicException('The API tests must run on the database rush_hold_api and on files of their own.');
         }
 
         return $app;

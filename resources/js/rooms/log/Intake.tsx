@@ -25,6 +25,7 @@ export function Intake({ known, demo }: { known: LogState["intake"]; demo: LogSt
   const files = useRef<HTMLInputElement>(null);
   const folder = useRef<HTMLInputElement>(null);
   const table = useRef<HTMLInputElement>(null);
+  const shootOf = (state: LogState | undefined): LogState["demo"] => (state === undefined ? demo : state.demo);
   const [tables, setTables] = useState<File[]>([]);
   const going = uploads.filter((one) => one.state === "waiting" || one.state === "sending");
   const sent = uploads.length - going.length;
@@ -41,7 +42,7 @@ export function Intake({ known, demo }: { known: LogState["intake"]; demo: LogSt
       query.state.data?.intake?.status === "running",
     refetchInterval: (query) => {
       if (isSending || furtherOf(query.state.data?.intake ?? null, known)?.status === "running") return ASK_MS;
-      const shoot = query.state.data === undefined ? demo : query.state.data.demo;
+      const shoot = shootOf(query.state.data);
       return shoot !== null && !shoot.broke_off ? DEMO_MS : false;
     },
     staleTime: 0,
@@ -129,7 +130,7 @@ export function Intake({ known, demo }: { known: LogState["intake"]; demo: LogSt
           table (CSV or log/1) brings frames you have judged elsewhere.
         </span>
       </div>
-      {demo !== null && <DemoShoot now={asked.data === undefined ? demo : asked.data.demo} />}
+      {demo !== null && <DemoShoot now={shootOf(asked.data)} />}
       {isSending && (
         <p className="intake-line">
           <b>

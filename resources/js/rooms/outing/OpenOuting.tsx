@@ -126,16 +126,16 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
   const day = found.data?.day?.spots === undefined ? null : found.data.day;
   const fault = found.data?.fault ?? null;
   const [sun, setSun] = useState<SunStands | null>(null);
-  const change = (next: Partial<Kept>, what: string): void => {
-    // as it stands now: a field that answers late still leaves what others have changed
-    const { draft: now } = outing.snapshot();
-    outing.edit({ ...now, outing: { ...now.outing, ...next } }, newGesture(what));
-  };
+  // as it stands now: a field that answers late still leaves what others have changed
+  const edit = (next: Partial<OutingDraft>, gesture: string): void =>
+    outing.edit({ ...outing.snapshot().draft, ...next }, gesture);
+  const change = (next: Partial<Kept>, gesture: string): void =>
+    edit({ outing: { ...outing.snapshot().draft.outing, ...next } }, gesture);
 
   useEffect(() => () => void client.invalidateQueries({ queryKey: ["outings"] }), [client, record.server.revision]);
   useEffect(() => () => void client.invalidateQueries({ queryKey: ["places"] }), [client, placeRecord.server.revision]);
 
-  const rename = (name: string, gesture: string): void => outing.edit({ ...draft, name }, gesture);
+  const rename = (name: string, gesture: string): void => edit({ name }, gesture);
 
   const acts = (
     <Acts
@@ -179,9 +179,10 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
       <PlaceOfFields value={`outings/${server.id}`}>
         <div className="outing-head">
           <span className="outing-when">
-            on <DateInput label="Date" value={kept.date} onChange={(date) => change({ date }, "date")} /> from{" "}
-            <TimeInput label="Begins" value={kept.from} onChange={(from) => change({ from }, "from")} /> to{" "}
-            <TimeInput label="Ends" value={kept.until} onChange={(until) => change({ until }, "until")} />{" "}
+            on <DateInput label="Date" value={kept.date} onChange={(date) => change({ date }, newGesture("date"))} />{" "}
+            from{" "}
+            <TimeInput label="Begins" value={kept.from} onChange={(from) => change({ from }, newGesture("from"))} /> to{" "}
+            <TimeInput label="Ends" value={kept.until} onChange={(until) => change({ until }, newGesture("until"))} />{" "}
             {kept.until <= kept.from && <span className="next-day">next day</span>} at{" "}
             <Choice
               label="Place"
@@ -190,7 +191,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
                 value: one.id,
                 words: one.id === placeServer.id ? place.name : one.name,
               }))}
-              onChange={(next) => outing.edit({ ...draft, place_id: next }, newGesture("place"))}
+              onChange={(next) => edit({ place_id: next }, newGesture("place"))}
             />
           </span>
           <span className="outing-sun note">
@@ -226,26 +227,20 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
         <div className="columns outing-columns">
           <div>
             <ExpectedList
-              onWalks={(walks, gesture) => outing.edit({ ...draft, outing: { ...kept, walks } }, gesture)}
+              onWalks={(walks, gesture) => change({ walks }, gesture)}
               kept={kept}
               place={place}
               rows={rushes.data?.rushes ?? null}
               day={day}
-              onChange={(next, gesture) => outing.edit({ ...draft, outing: { ...kept, rushes: next } }, gesture)}
+              onChange={(next, gesture) => change({ rushes: next }, gesture)}
             />
-            <WaterPart
-              kept={kept}
-              place={place}
-              units={units}
-              day={day}
-              onChange={(next, gesture) => outing.edit({ ...draft, outing: { ...kept, ...next } }, gesture)}
-            />
+            <WaterPart kept={kept} place={place} units={units} day={day} onChange={change} />
           </div>
           <SkyPart
             kept={kept}
             sky={record.server.sky}
             units={units}
-            onChange={(sky, gesture) => outing.edit({ ...draft, outing: { ...kept, sky } }, gesture)}
+            onChange={(sky, gesture) => change({ sky }, gesture)}
           />
         </div>
       </PlaceOfFields>
