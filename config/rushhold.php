@@ -37,9 +37,6 @@ return [
     // Longest wait for any one answer of the store while a person waits, in seconds; then it is told as away.
     'store_patience_s' => (int) env('STORE_PATIENCE_S', 2),
 
-    // Commands may hand the store files of this machine to read (hold:log-made-up); nothing else does.
-    'bulk' => (bool) env('RUSH_HOLD_BULK', false),
-
     // A worker shows here that it is there.
     'beat' => storage_path('framework/worker-beat-'.env('RUSH_HOLD_INSTANCE', 'live')),
 

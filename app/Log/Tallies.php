@@ -18,6 +18,7 @@ use RushHold\Sharpness\FrameVerdict;
  * difference goes into every count it is in. Within a transaction, the account in turn.
  *
  * @phpstan-type Counts list<array{int, string, string, Cell}>
+ * @phpstan-type Sums array<string, array{int, string, string, Cell}>
  */
 final readonly class Tallies
 {
@@ -69,7 +70,7 @@ final readonly class Tallies
             return;
         }
         DB::table('counted')->upsert([$now], ['burst_id']);
-        $this->add($burst->user_id, $before === null ? [] : self::countsOf($before), self::countsOf((object) $now));
+        $this->change($burst->user_id, $before === null ? [] : self::countsOf($before), self::countsOf((object) $now));
     }
 
     /**
@@ -97,7 +98,7 @@ final readonly class Tallies
         $before = DB::table('counted')->where('burst_id', $burst->id)->first();
         if ($before !== null) {
             DB::table('counted')->where('burst_id', $burst->id)->delete();
-            $this->add($burst->user_id, self::countsOf($before), []);
+            $this->change($burst->user_id, self::countsOf($before), []);
         }
     }
 
@@ -112,7 +113,7 @@ final readonly class Tallies
             ->each(function (\stdClass $row) use (&$sums): void {
                 self::sum($sums, self::countsOf($row), 1);
             }, 2000);
-        $this->write($user->id, $sums);
+        $this->add($user->id, $sums);
     }
 
     /** @return array<string, string> every count there is, by what it is one of */
@@ -147,19 +148,22 @@ final readonly class Tallies
      * @param  Counts  $old
      * @param  Counts  $new
      */
-    private function add(int $account, array $old, array $new): void
+    private function change(int $account, array $old, array $new): void
     {
         $sums = [];
         self::sum($sums, $old, -1);
         self::sum($sums, $new, 1);
-        $this->write($account, $sums);
+        $this->add($account, $sums);
     }
 
     /**
-     * @param  array<string, array{int, string, string, Cell}>  $sums  by what they are counts of
+     * Adds what a burst is counted in to sums, or takes it off.
+     *
+     * @param  Sums  $sums  by what they are counts of
      * @param  Counts  $counts
+     * @param  int  $sign  1 or -1
      */
-    private static function sum(array &$sums, array $counts, int $sign): void
+    public static function sum(array &$sums, array $counts, int $sign): void
     {
         foreach ($counts as [$kind, $one, $other, $cell]) {
             $key = "{$kind}\n{$one}\n{$other}";
@@ -168,8 +172,12 @@ final readonly class Tallies
         }
     }
 
-    /** @param  array<string, array{int, string, string, Cell}>  $sums */
-    private function write(int $account, array $sums): void
+    /**
+     * Adds sums to what is kept.
+     *
+     * @param  Sums  $sums
+     */
+    public function add(int $account, array $sums): void
     {
         ksort($sums);
         $rows = [];

@@ -49,7 +49,7 @@ final class Darkroom
 
     private readonly Surface $around;
 
-    private readonly Surface $inFront;
+    private ?Surface $inFront = null;
 
     private readonly float $largestPx;
 
@@ -65,7 +65,7 @@ final class Darkroom
     /** @var array{array{int, int, int}, array{int, int, int}} */
     private readonly array $aroundTint;
 
-    public function __construct(private readonly Shooting $shooting, int $seed)
+    public function __construct(private readonly Shooting $shooting, private readonly int $seed)
     {
         $side = Surface::SIDE;
         $rush = $shooting->plan->situation->rush;
@@ -76,7 +76,6 @@ final class Darkroom
         };
         $this->subject = Surface::of(Texture::leaves($side, $side, $seed * 3 + 1, 3.0, 60.0), ...self::SUBJECT);
         $this->around = Surface::of(Texture::leaves($side, $side, $seed * 3 + 2, 3.5, $largest), $contrast, $tone);
-        $this->inFront = Surface::of(Texture::leaves($side, $side, $seed * 3 + 3, 3.0, 40.0), 0.5, 104.0);
         $this->subjectTint = match ($rush->kind()->family) {
             Family::Bird => [[26, 27, 32], [252, 250, 244]],
             Family::Animal => [[46, 32, 20], [236, 216, 178]],
@@ -105,8 +104,7 @@ final class Darkroom
         $around = $this->exposed($around, $shot, 1);
         $canvas = self::canvas($film->width, $film->height);
         $tile = self::tile($around, $this->aroundTint);
-        imagesettile($canvas, $tile);
-        imagefilledrectangle($canvas, 0, 0, $film->width, $film->height, IMG_COLOR_TILED);
+        self::cover($canvas, $tile);
         $this->lay($canvas, $shot, $tiled, $around);
         if ($shot->posts !== []) {
             $this->stand($canvas, $shot, $film);
@@ -227,8 +225,7 @@ final class Darkroom
         $times = $this->reduced($shot);
         [$wide, $high] = [(int) round($times * $width), (int) round($times * $height)];
         $full = self::canvas($wide, $high);
-        imagesettile($full, $tiled);
-        imagefilledrectangle($full, 0, 0, $wide, $high, IMG_COLOR_TILED);
+        self::cover($full, $tiled);
         $coat = self::canvas($width, $height);
         imagecopyresampled($coat, $full, 0, 0, 0, 0, $width, $height, $wide, $high);
         // what is white on it is as dark as all else in a dark frame
@@ -326,7 +323,9 @@ final class Darkroom
     /** What stands before it, from top to bottom. */
     private function stand(GdImage $canvas, Shot $shot, Film $film): void
     {
-        [$post] = Surface::photographed($this->inFront, $shot->inFront, $this->inFront, $shot->inFront);
+        $side = Surface::SIDE;
+        $bark = $this->inFront ??= Surface::of(Texture::leaves($side, $side, $this->seed * 3 + 3, 3.0, 40.0), 0.5, 104.0);
+        [$post] = Surface::photographed($bark, $shot->inFront, $bark, $shot->inFront);
         $tile = self::tile($this->exposed($post, $shot, 2), [[28, 22, 16], [196, 176, 142]]);
         [$wide] = self::spread($shot->inFront);
         foreach ($shot->posts as [$middle, $width]) {
@@ -339,6 +338,17 @@ final class Darkroom
                     $high = min(Surface::SIDE, $film->height - $y);
                     imagecopymerge($canvas, $tile, $x, $y, $x % Surface::SIDE, 0, 1, $high, (int) round(100 * $share));
                 }
+            }
+        }
+    }
+
+    /** Lays a tile side by side over all of it. */
+    private static function cover(GdImage $canvas, GdImage $tile): void
+    {
+        [$width, $height, $side] = [imagesx($canvas), imagesy($canvas), Surface::SIDE];
+        for ($y = 0; $y < $height; $y += $side) {
+            for ($x = 0; $x < $width; $x += $side) {
+                imagecopy($canvas, $tile, $x, $y, 0, 0, $side, $side);
             }
         }
     }

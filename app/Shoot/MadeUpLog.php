@@ -21,6 +21,8 @@ use RushHold\Sharpness\FrameVerdict;
 /**
  * A long log without pictures, to try the counts at their size: bursts of the rushes of an account, whose frames live and die
  * together. The same seed gives the same shares.
+ *
+ * @phpstan-import-type Sums from Tallies
  */
 final class MadeUpLog
 {
@@ -35,10 +37,15 @@ final class MadeUpLog
     /** How far the share of a burst strays from what was promised. */
     private const STRAYS = 0.35;
 
+    /** How blurred one is that is sharp, and one that is lost, in px. */
+    private const BLURS_PX = [1.1, 6.4];
+
     /** A moment as the store has it. */
     private const AT = 'Y-m-d H:i:s.v';
 
-    private const LOST = [
+    /** What becomes of a frame, by the digit it has among the outcomes of its burst: the first is sharp, the others are lost. */
+    private const OUTCOMES = [
+        FrameVerdict::Sharp,
         FrameVerdict::Soft,
         FrameVerdict::Moved,
         FrameVerdict::Elsewhere,
@@ -46,26 +53,36 @@ final class MadeUpLog
         FrameVerdict::Out,
     ];
 
-    /** What every frame has alike. */
-    private const ALIKE = [
-        'width' => 6000,
-        'height' => 4000,
-        'found_by' => "'file'",
-        'floor_px' => 0,
-        'limit_px' => 2.0,
-        'confidence' => 0.95,
-        'picture_bytes' => 0,
-        'created_at' => 'taken_at',
-        'updated_at' => 'taken_at',
-    ];
-
-    /** What is each one's own, in the order it is written in. */
-    private const OWN = 'id, burst_id, hash, name, taken_at, facts, measured, total_px, verdict, picture';
+    /**
+     * Writes the frames of many bursts where they are kept: each digit of a burst's outcomes is one, 80 ms after the one before. Ids and
+     * hashes go with the number, so that what is found by them is written at its end.
+     */
+    private const FRAMES_OF_BURSTS = <<<'SQL'
+        INSERT INTO frames (
+            id, user_id, burst_id, hash, name, taken_at, width, height, facts, measured, found_by,
+            total_px, floor_px, limit_px, verdict, confidence, held_by, picture, picture_bytes, created_at, updated_at
+        )
+        SELECT
+            CONCAT(LEFT(burst_id, 17), LPAD(number, 9, '0')), @account, burst_id,
+            CONCAT(LPAD(LOWER(HEX(number)), 12, '0'), LEFT(chance, 52)), CONCAT('SHOAL_', LPAD(number, 7, '0'), '.jpg'), taken_at, 6000, 4000,
+            REPLACE(facts, '@', DATE_FORMAT(taken_at, '%Y-%m-%dT%T')), IF(outcome = 1, @sharp, @lost), 'file',
+            IF(outcome = 1, @sharp_px, @lost_px), 0, 2, ELT(outcome, {verdicts}), 0.95,
+            @account, CONCAT(LPAD(LOWER(HEX(number)), 8, '0'), RIGHT(chance, 24)), 0, taken_at, taken_at
+        FROM (
+            SELECT
+                burst_id, facts, before_it + seq AS number, SHA2(CONCAT(burst_id, seq), 256) AS chance,
+                began_at + INTERVAL 80000 * (seq - 1) MICROSECOND AS taken_at, 1 + SUBSTR(outcomes, seq, 1) AS outcome
+            FROM JSON_TABLE(?, '$[*]' COLUMNS (
+                burst_id CHAR(26) PATH '$.id', before_it INT PATH '$.before', began_at DATETIME(3) PATH '$.began_at',
+                facts TEXT PATH '$.facts', outcomes VARCHAR(100) PATH '$.outcomes'
+            )) bursts STRAIGHT_JOIN seq_1_to_100 ON seq <= LENGTH(outcomes)
+        ) frames
+        SQL;
 
     private int $number = 0;
 
-    /** @var array<string, string> what is measured of a frame, by its blur, as JSON */
-    private array $measured = [];
+    /** @var Sums what its bursts add up to */
+    private array $sums = [];
 
     /**
      * @param  list<PromiseRecord>  $promises  what was shot under, one after another
@@ -82,10 +99,14 @@ final class MadeUpLog
     public function write(int $frames, \Closure $tell): void
     {
         $at = $this->from;
-        $file = (string) tempnam(sys_get_temp_dir(), 'frames');
+        $verdicts = array_map(static fn (FrameVerdict $one): string => DB::escape($one->value), self::OUTCOMES);
+        $write = str_replace('{verdicts}', implode(', ', $verdicts), self::FRAMES_OF_BURSTS);
+        DB::statement(
+            'SET @account = ?, @sharp_px = ?, @lost_px = ?, @sharp = ?, @lost = ?',
+            [$this->user->id, ...self::BLURS_PX, ...array_map(self::measured(...), self::BLURS_PX)],
+        );
         while ($this->number < $frames) {
-            // made before the account is held, so that two that fill one log stand in nobody's way
-            $rows = ['bursts' => [], 'frames' => [], 'counted' => []];
+            $rows = ['bursts' => [], 'counted' => [], 'frames' => []];
             for ($burst = 0; $burst < self::BURSTS && $this->number < $frames; $burst++) {
                 $this->burst($at, $rows);
                 $at = $at->copy()->addSeconds(intdiv(10 * 3600, self::BURSTS_A_DAY));
@@ -93,44 +114,22 @@ final class MadeUpLog
                     $at = $at->addDay()->setTime(6, 0);
                 }
             }
-            file_put_contents($file, implode("\n", $rows['frames']));
+            // the account is held for the bursts alone, so that two that fill one log stand in nobody's way
             DB::transaction(function () use ($rows): void {
                 $this->user->inTurn();
                 DB::table('bursts')->insert($rows['bursts']);
                 DB::table('counted')->insert($rows['counted']);
             });
-            DB::unprepared($this->reading($file));
+            DB::insert($write, [json_encode($rows['frames'], JSON_THROW_ON_ERROR)]);
             $tell($this->number);
         }
-        unlink($file);
-    }
-
-    /** Reads a file of frames into the log: statements would take longer to be read than the rows to be written. */
-    private function reading(string $file): string
-    {
-        $alike = self::ALIKE + ['user_id' => $this->user->id, 'held_by' => $this->user->id];
-        $set = array_map(static fn (string $name): string => "{$name} = {$alike[$name]}", array_keys($alike));
-        $as = "CHARACTER SET utf8mb4 FIELDS ESCAPED BY ''";
-
-        return sprintf(
-            'LOAD DATA LOCAL INFILE %s INTO TABLE frames %s (%s) SET %s',
-            DB::escape($file),
-            $as,
-            self::OWN,
-            implode(', ', $set),
-        );
-    }
-
-    /** Adds up all that is in the log by now. */
-    public function count(): void
-    {
         DB::transaction(function (): void {
             $this->user->inTurn();
-            $this->tallies->again($this->user);
+            $this->tallies->add($this->user->id, $this->sums);
         });
     }
 
-    /** @param  array{bursts: list<array<string, mixed>>, frames: list<string>, counted: list<array<string, mixed>>}  $rows */
+    /** @param  array{bursts: list<array<string, mixed>>, counted: list<array<string, mixed>>, frames: list<array<string, mixed>>}  $rows */
     private function burst(Carbon $at, array &$rows): void
     {
         $promise = $this->promises[$this->dice->getInt(0, count($this->promises) - 1)];
@@ -163,51 +162,28 @@ final class MadeUpLog
             'created_at' => $at->format(self::AT),
             'updated_at' => $at->format(self::AT),
         ];
-        $verdicts = [];
-        $told = str_replace(['%', '@'], ['%%', '%s'], (string) json_encode(['taken_at' => '@'] + $facts->toArray()));
-        $row = "%s\t{$burst['id']}\t%s\t%s\t%s\t{$told}\t%s\t%s\t%s\t%s";
-        // ids of frames end in their number
-        $ids = substr($burst['id'], 0, -9);
-        $beganMs = 1000 * $at->getTimestamp();
+        [$before, $outcomes, $verdicts] = [$this->number, '', []];
         for ($frame = 0; $frame < $burst['frames']; $frame++) {
-            $kept = $this->chance() < $share;
-            $verdict = $kept ? FrameVerdict::Sharp : self::LOST[$this->dice->getInt(0, count(self::LOST) - 1)];
-            $burst['keepers'] += $kept ? 1 : 0;
-            $verdicts['/'.$verdict->value] = ($verdicts['/'.$verdict->value] ?? 0) + 1;
-            $rows['frames'][] = $this->frame($row, $ids, $verdict, $beganMs + 80 * $frame);
+            $outcome = $this->chance() < $share ? 0 : $this->dice->getInt(1, count(self::OUTCOMES) - 1);
+            $outcomes .= $outcome;
+            $verdict = '/'.self::OUTCOMES[$outcome]->value;
+            $verdicts[$verdict] = ($verdicts[$verdict] ?? 0) + 1;
         }
+        $this->number += $burst['frames'];
+        $burst['keepers'] = substr_count($outcomes, '0');
+        $told = json_encode(['taken_at' => '@'] + $facts->toArray(), JSON_THROW_ON_ERROR);
         $rows['bursts'][] = $burst;
-        $counted = BurstFacts::of($promise->rush_id, null, $burst['body'], $burst['lens'], $clock, $facts, $value);
-        $rows['counted'][] = Tallies::row((new BurstRecord())->setRawAttributes($burst), $counted, $verdicts, 0);
+        $rows['frames'][] = ['before' => $before, 'facts' => $told, 'outcomes' => $outcomes] + $burst;
+        $counts = BurstFacts::of($promise->rush_id, null, $burst['body'], $burst['lens'], $clock, $facts, $value);
+        $counted = Tallies::row((new BurstRecord())->setRawAttributes($burst), $counts, $verdicts, 0);
+        $rows['counted'][] = $counted;
+        Tallies::sum($this->sums, Tallies::countsOf((object) $counted), 1);
     }
 
     /** From 0 to 1. */
     private function chance(): float
     {
         return $this->dice->getInt(0, 1_000_000) / 1_000_000;
-    }
-
-    /** One frame as it is read in bulk; $row holds what it has in common with the others of its burst. */
-    private function frame(string $row, string $ids, FrameVerdict $verdict, int $atMs): string
-    {
-        $id = sprintf('%s%09d', $ids, ++$this->number);
-        $px = $verdict === FrameVerdict::Sharp ? '1.1' : '6.4';
-        $time = gmdate('Y-m-d H:i:s', intdiv($atMs, 1000)).sprintf('.%03d', $atMs % 1000);
-        // in the order of the rows, so that what is found by them is written at its end
-        $hash = substr(sprintf('%012x', $this->number).hash('sha256', $id), 0, 64);
-
-        return sprintf(
-            $row,
-            $id,
-            $hash,
-            sprintf('SHOAL_%07d.jpg', $this->number),
-            $time,
-            strtr($time, ' ', 'T'),
-            $this->measured[$px] ??= self::measured((float) $px),
-            $px,
-            $verdict->value,
-            sprintf('%08x', $this->number).substr($hash, -24),
-        );
     }
 
     private static function measured(float $px): string

@@ -28,8 +28,6 @@ final class StoreConnector extends MariaDbConnector
     public function createConnection($dsn, array $config, array $options): PDO
     {
         if (! $this->someoneWaits) {
-            $options[PDO::MYSQL_ATTR_LOCAL_INFILE] = (bool) config('rushhold.bulk');
-
             return parent::createConnection($dsn, $config, $options);
         }
         if (! $this->gate->isOpen()) {

@@ -6,16 +6,11 @@ declare(strict_types=1);
 
 use RushHold\Sharpness\FrameVerdict;
 use RushHold\Statistics\WilsonInterval;
-use Symfony\Component\Process\Process;
 use Tests\Support\Bench;
 
 return static function (Bench $bench): array {
-    // forty passes of ten kinds, a half of them at a time; by itself every second pass of a kind, its first frames
-    $passes = $bench->isWhole ? ['1', '11'] : ['2', '4'];
-    $looks = array_map(static fn (int $part) => $bench->process('bin/yardstick/look.php', (string) $part, '2', ...$passes), [0, 1]);
-    array_map(static fn (Process $look) => $look->start(), $looks);
-    array_map(static fn (Process $look) => $look->wait(), $looks);
-    $lines = array_merge(...array_map(static fn (Process $look): array => explode("\n", trim($look->getOutput())), $looks));
+    // forty passes of ten kinds; by itself every second pass of a kind, its first frames
+    $lines = explode("\n", $bench->parts('bin/yardstick/look.php', ...($bench->isWhole ? ['1', '11'] : ['2', '3'])));
     $frames = array_map(static fn (string $line): array => json_decode($line, true, 8, JSON_THROW_ON_ERROR), $lines);
     $share = static fn (array $of, callable $is): WilsonInterval => WilsonInterval::of(count(array_filter($of, $is)), count($of));
     $keeps = static fn (string $verdict): bool => FrameVerdict::from($verdict)->isKeeper();

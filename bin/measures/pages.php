@@ -11,7 +11,7 @@ use Tests\Support\Bench;
 
 return static function (Bench $bench): array {
     $cold = $kilobytes = [];
-    for ($turn = 0; $turn < 5; $turn++) {
+    for ($turn = 0; $turn < 3; $turn++) {
         $window = Chrome::open();
         $window->get($bench->base().'/healthz');
         $own = $window->executeAsyncScript('const done = arguments[0]; fetch("/api/session").then(() => { const t = decodeURIComponent(document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN=")).slice(11)); return fetch("/api/demo", {method: "POST", headers: {"X-XSRF-TOKEN": t, "Content-Type": "application/json"}, body: "{}"}); }).then((r) => r.text()).then(() => fetch("/api/rushes")).then((r) => r.json()).then((all) => done(all.rushes[0].id));');
@@ -45,7 +45,7 @@ return static function (Bench $bench): array {
             requestAnimationFrame(() => { window.answered = performance.now(); });
         }).observe(document.body, { subtree: true, childList: true, characterData: true });
         JS);
-    foreach (range(1, 12) as $turn) {
+    foreach (range(1, 8) as $turn) {
         $window->findElement(WebDriverBy::cssSelector('[data-word=speed]'))->click();
         $window->wait(10, 20)->until(static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-editor=speed] input')) !== []);
         $input = $window->findElement(WebDriverBy::cssSelector('[data-editor=speed] input'));

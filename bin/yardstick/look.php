@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Judges simulated frames and tells how often it was right: PART PARTS EVERY FRAMES, one JSON object a line for each frame. Ten kinds of
+// Judges simulated frames and tells how often it was right: EVERY FRAMES PART PARTS, one JSON object a line for each frame. Ten kinds of
 // rush, each with four passes and its own mistakes, on seeds nothing was tuned with; half of them with 24 megapixels, half with 8. Of the
 // passes every so many-th, of each so many frames at the most.
 
@@ -51,20 +51,21 @@ $order = static function (Truth $truth, array $shots, Shooting $shooting): array
     return [$first, ...range($first, count($shots)), ...range($first, -1)];
 };
 
+[$every, $most, $part, $parts] = array_map(intval(...), array_slice($argv, 1));
 $planner = Planner::standard();
 $turn = 0;
 foreach ($kinds as $kind => [$own, $faults]) {
     foreach ($faults as $number => $fault) {
         // which of the mistakes goes round with the kind, so that each is tried on some
         $turn++;
-        if ((intdiv($turn - 1, 4) + $number) % (int) $argv[3] !== 0 || intdiv($turn - 1, (int) $argv[3]) % (int) $argv[2] !== (int) $argv[1]) {
+        if ((intdiv($turn - 1, 4) + $number) % $every !== 0 || intdiv($turn - 1, $every) % $parts !== $part) {
             continue;
         }
         $seed = 21_000 + 31 * $turn;
         $shooting = Shooting::of($planner->plan(Documents::rushOf($own), Kit::fromArray(Documents::kit())), $seed, $number % 2 === 0 ? 24.0 : 8.0, ShootFault::tryFrom($fault ?? ''));
         $truth = new Truth($shooting);
         $darkroom = new Darkroom($shooting, $seed);
-        $shots = array_slice($shooting->shots(), 0, (int) $argv[4]);
+        $shots = array_slice($shooting->shots(), 0, $most);
         $judge = new Judge($truth->limitPx());
         $look = $first = null;
         $done = [];

@@ -88,6 +88,9 @@ enum Dimension: string
 
     private function place(): int
     {
-        return (int) array_search($this, self::cases(), true);
+        static $places = null;
+        $places ??= array_flip(array_column(self::cases(), 'value'));
+
+        return $places[$this->value];
     }
 }

@@ -14,6 +14,14 @@ final class Smear
 
     private const FURTHEST = 1200.0;
 
+    /** J₁(z)/z up to z = 3, by powers of (z/3)². */
+    private const NEAR = [0.5, -0.56249985, 0.21093573, -0.03954289, 0.00443319, -0.00031761, 0.00001109];
+
+    /** Beyond, √z·J₁(z) as a wave: how strong and how far turned, by powers of 3/z. */
+    private const STRENGTH = [0.79788456, 0.00000156, 0.01659667, 0.00017105, -0.00249511, 0.00113653, -0.00020033];
+
+    private const TURNED = [-2.35619449, 0.12499612, 0.00005650, -0.00637879, 0.00074348, 0.00079824, -0.00029166];
+
     /** @var ?list<float> */
     private static ?array $table = null;
 
@@ -90,21 +98,26 @@ final class Smear
         return $table[$before] + ($at - $before) * ($table[$before + 1] - $table[$before]);
     }
 
-    /** @return list<float> by the integral of J₁: 2J₁(z)/z = (2/π)·∫ sin²u·cos(z·cos u) du from 0 to π */
+    /** @return list<float> 2J₁(z)/z to 1e-7 (Abramowitz and Stegun 1964, formulas 9.4.4 and 9.4.6) */
     private static function table(): array
     {
-        $points = 512;
         $table = [];
         for ($step = 0; $step < self::STEPS; $step++) {
             $z = ($step * self::FURTHEST) / self::STEPS;
-            $sum = 0.0;
-            for ($point = 0; $point < $points; $point++) {
-                $u = (($point + 0.5) * M_PI) / $points;
-                $sum += sin($u) ** 2 * cos($z * cos($u));
+            if ($z < 3) {
+                $table[] = 2 * self::powers(self::NEAR, ($z / 3) ** 2);
+            } else {
+                $angle = $z + self::powers(self::TURNED, 3 / $z);
+                $table[] = (2 * self::powers(self::STRENGTH, 3 / $z) * cos($angle)) / $z ** 1.5;
             }
-            $table[] = (2 * $sum) / $points;
         }
 
         return $table;
+    }
+
+    /** @param  list<float>  $of  what stands before each power of $x, from the lowest */
+    private static function powers(array $of, float $x): float
+    {
+        return array_reduce(array_reverse($of), static fn (float $sum, float $one): float => $sum * $x + $one, 0.0);
     }
 }

@@ -44,7 +44,6 @@ function madeUp(User $user, int $frames, int $rushes = 2): void
     }
     $log = new MadeUpLog($user, $promises, app(Tallies::class), new Randomizer(new Xoshiro256StarStar(7)), \Illuminate\Support\Carbon::parse('2024-03-02 06:00:00'));
     $log->write($frames, static fn (int $frames) => null);
-    $log->count();
 }
 
 /** An outing on the day of the frames. */

@@ -14,7 +14,6 @@ use App\Shoot\PlayedLog;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -28,7 +27,6 @@ final class HoldLogMadeUp extends Command
         {frames : How many}
         {--seed=1 : Another seed, another log}
         {--from=2024-03-02 : The day of the first burst}
-        {--uncounted : Leaves the counts to whoever else is filling the same log}
         {--played : So many passes are rehearsed instead, and measured as frames would be}
         {--habits= : Figures of whoever plays them, by name, as JSON}';
 
@@ -70,9 +68,6 @@ final class HoldLogMadeUp extends Command
             return self::INVALID;
         }
         $begun = hrtime(true);
-        // files of this machine are read by the store for this alone
-        config(['rushhold.bulk' => true]);
-        DB::purge();
         $dice = new Randomizer(new Xoshiro256StarStar((int) $this->option('seed')));
         $log = new MadeUpLog($user, $kept, $tallies, $dice, Carbon::parse($from)->setTime(6, 0));
         $log->write((int) $frames, function (int $written): void {
@@ -80,7 +75,6 @@ final class HoldLogMadeUp extends Command
                 $this->output->write("\r{$written} frames");
             }
         });
-        $this->option('uncounted') === true || $log->count();
         $this->line(sprintf("\r%d frames in %.0f s", (int) $frames, (hrtime(true) - $begun) / 1e9));
 
         return self::SUCCESS;
