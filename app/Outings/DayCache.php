@@ -21,7 +21,7 @@ use RushHold\Wording\Outing\DayDocument;
 final readonly class DayCache
 {
     /** Raised whenever a day is reckoned differently, so that kept days are reckoned again. */
-    private const RECKONING = 3;
+    private const RECKONING = 4;
 
     /** Days kept of one account. */
     private const KEPT = 24;

@@ -323,8 +323,11 @@ final class Darkroom
     /** What stands before it, from top to bottom. */
     private function stand(GdImage $canvas, Shot $shot, Film $film): void
     {
-        $side = Surface::SIDE;
-        $bark = $this->inFront ??= Surface::of(Texture::leaves($side, $side, $this->seed * 3 + 3, 3.0, 40.0), 0.5, 104.0);
+        $bark = $this->inFront ??= Surface::of(
+            Texture::leaves(Surface::SIDE, Surface::SIDE, $this->seed * 3 + 3, 3.0, 40.0),
+            0.5,
+            104.0,
+        );
         [$post] = Surface::photographed($bark, $shot->inFront, $bark, $shot->inFront);
         $tile = self::tile($this->exposed($post, $shot, 2), [[28, 22, 16], [196, 176, 142]]);
         [$wide] = self::spread($shot->inFront);

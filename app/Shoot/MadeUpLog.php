@@ -64,7 +64,8 @@ final class MadeUpLog
         )
         SELECT
             CONCAT(LEFT(burst_id, 17), LPAD(number, 9, '0')), @account, burst_id,
-            CONCAT(LPAD(LOWER(HEX(number)), 12, '0'), LEFT(chance, 52)), CONCAT('SHOAL_', LPAD(number, 7, '0'), '.jpg'), taken_at, 6000, 4000,
+            CONCAT(LPAD(LOWER(HEX(number)), 12, '0'), LEFT(chance, 52)),
+            CONCAT('SHOAL_', LPAD(number, 7, '0'), '.jpg'), taken_at, 6000, 4000,
             REPLACE(facts, '@', DATE_FORMAT(taken_at, '%Y-%m-%dT%T')), IF(outcome = 1, @sharp, @lost), 'file',
             IF(outcome = 1, @sharp_px, @lost_px), 0, 2, ELT(outcome, {verdicts}), 0.95,
             @account, CONCAT(LPAD(LOWER(HEX(number)), 8, '0'), RIGHT(chance, 24)), 0, taken_at, taken_at

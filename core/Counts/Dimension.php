@@ -88,6 +88,7 @@ enum Dimension: string
 
     private function place(): int
     {
+        /** @var ?array<string, int> $places */
         static $places = null;
         $places ??= array_flip(array_column(self::cases(), 'value'));
 

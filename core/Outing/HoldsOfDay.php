@@ -91,8 +91,8 @@ final class HoldsOfDay
                 $situation->sharpMm($situation->rush->standard),
             ),
         );
-        $dark = $this->assumptions->value('odds.dark');
-        $lit = $dark > 0 ? max(0.0, 1 - $plan->settings->shortfallStops / $dark) : 1.0;
+        [$dark, $short] = [$this->assumptions->value('odds.dark'), $plan->settings->shortfallStops];
+        $lit = $short > 0 ? max(0.0, 1 - $short / max($dark, 1e-9)) : 1.0;
 
         return $odds->kept * ($asked + $this->assumptions->value('outing.softer') * ($odds->still - $asked)) * $lit;
     }

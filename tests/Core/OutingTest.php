@@ -352,3 +352,15 @@ it('learns how bright a place is from readings under a sky that somebody has sai
         ->and($residuals(['sky' => []] + $reading))
         ->toBe([]);
 });
+
+it('reckons a day in which no frame that is too dark may be brought up, and walks that take no time', function () {
+    $dark = ['from' => '03:00', 'until' => '05:30', 'walks' => [['from' => 'bar', 'to' => 'turf', 'minutes' => 0]]];
+    $dark['rushes'] = [Outings::expected('terns', Documents::rush(), 'turf', '03:00', '05:30', 10)];
+    $usual = Outings::day($dark);
+    $none = Outings::day($dark, assumed: ['odds.dark' => 0.0]);
+    // where nothing is brought up, what is too dark is lost, and what is lit well is not
+    expect($usual->order->worth)->toBeGreaterThan(0.0)->and($none->order->worth)->toBeLessThan($usual->order->worth);
+    $light = ['from' => '09:00', 'until' => '11:00', 'rushes' => [Outings::expected('terns', Documents::rush(), 'turf', '09:00', '11:00', 10)]];
+    expect(Outings::day($light, assumed: ['odds.dark' => 0.0])->order->worth)->toBe(Outings::day($light)->order->worth);
+    expect(fn () => Outings::day(['walks' => [['from' => 'bar', 'to' => 'turf', 'minutes' => -1]]]))->toThrow(Fault::class, 'walks');
+});

@@ -145,6 +145,7 @@ it('refuses waters that do not follow each other, and names the first that does 
     expect(fn () => atTheBar('05:00', '12:00', $waters))->toThrow($fault, $says);
 })->with([
     'one missing between' => [[turn('10:00', 'high', 4), turn('09:00', 'low', 1)], WaterMissing::class, '23.0 hours after the water before it'],
+    'the same time again, so of the next day' => [[turn('05:00', 'low', 1), turn('05:00', 'high', 4)], WaterMissing::class, '24.0 hours after the water before it'],
     'two high ones' => [[turn('05:00', 'high', 4), turn('11:00', 'high', 5)], TurnsOutOfOrder::class, 'waters.1.at'],
     'a high lower than the low' => [[turn('05:00', 'low', 2), turn('11:00', 'high', 1)], TurnsOutOfOrder::class, 'waters.1.at'],
     'a day before the one before' => [[turn('05:00', 'low', 2, 0), turn('11:00', 'high', 4, -1)], TurnsOutOfOrder::class, 'waters.1.at'],
