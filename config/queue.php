@@ -11,7 +11,8 @@ return [
             'table' => 'jobs',
             'queue' => 'default',
             // a portion of work takes half a second; whoever has not come back by then has died, and the next takes it up
-            'retry_after' => 6,
+            // longer than any call may take; a worker that dies is noticed sooner (Runs::wakeAll)
+            'retry_after' => 75,
             'after_commit' => false,
         ],
     ],

@@ -12,8 +12,13 @@ use RushHold\Sharpness\Picture;
 /** A JPEG, decoded once and looked at piece by piece. */
 final class JpegPicture implements Picture
 {
-    /** Largest picture, in pixels. */
+    /** Largest picture, in pixels; and largest that is built up in passes, which the library holds whole, six bytes a pixel. */
     private const MOST_PIXELS = 120_000_000;
+
+    private const MOST_IN_PASSES = 24_000_000;
+
+    /** What a look needs beside a byte a pixel, in bytes. */
+    private const BESIDE = 24_000_000;
 
     /** Passes a JPEG may be built up in, those of small pictures inside it too: each costs as much as the picture. */
     private const MOST_SCANS = 60;
@@ -40,11 +45,41 @@ final class JpegPicture implements Picture
         if ($width < 1 || $height < 1) {
             throw UnreadablePicture::damaged('it has no size');
         }
-        if ($width * $height > self::MOST_PIXELS) {
-            throw UnreadablePicture::larger($width, $height, self::MOST_PIXELS);
+        $most = self::isInPasses($bytes) ? self::MOST_IN_PASSES : min(self::MOST_PIXELS, self::room());
+        if ($width * $height > $most) {
+            throw UnreadablePicture::larger($width, $height, $most);
         }
 
         return new self($jpeg, $width, $height);
+    }
+
+    /** Whether its frame begins as one of those do whose picture comes in several passes. */
+    private static function isInPasses(string $bytes): bool
+    {
+        $at = 2;
+        while (($bytes[$at] ?? '') === "\xFF") {
+            $kind = ord($bytes[$at + 1] ?? "\xDA");
+            // C4, C8 and CC stand among the beginnings of frames and are none
+            if ($kind >= 0xC0 && $kind <= 0xCF && ! in_array($kind, [0xC4, 0xC8, 0xCC], true)) {
+                return ! in_array($kind, [0xC0, 0xC1], true);
+            }
+            if ($kind === 0xDA) {
+                break;
+            }
+            $isFilling = $kind === 0xFF;
+            $at += $isFilling ? 1 : 2 + (unpack('n', substr($bytes, $at + 2, 2)."\0\0")[1] ?? 0);
+        }
+
+        // what hides how it begins is not given the benefit of the doubt
+        return str_contains($bytes, "\xFF\xC2");
+    }
+
+    /** How many pixels there is memory for in this process. */
+    private static function room(): int
+    {
+        $limit = ini_parse_quantity((string) ini_get('memory_limit'));
+
+        return $limit <= 0 ? self::MOST_PIXELS : max(0, $limit - memory_get_usage() - self::BESIDE);
     }
 
     public function width(): int

@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace App\Images;
 
-use Symfony\Component\Process\InputStream;
+use Illuminate\Filesystem\Filesystem;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
 /**
  * The picture inside a raw file: every camera that writes raw files writes a JPEG into them too. It is taken out by Debian's reader of
- * metadata, which is kept running from file to file (docs/platform.md). Only workers and commands may use it.
+ * metadata: one process a file, which writes pictures into a folder of its own, so that nothing that stands in a file can be taken for an
+ * answer about another (docs/platform.md). Only workers and commands may use it.
  */
 final class RawPreview
 {
     /** Seconds after which nobody waits for one file any longer. */
     private const PATIENCE_S = 20.0;
 
-    /** How the files are called that it is given. */
+    /** What one process may use: memory and the length of a file it writes, in bytes. */
+    private const BOUNDS = ['--as=262144000', '--fsize=64000000'];
+
+    /** How the folders are called that it works in. */
     private const PREFIX = 'rush-hold-raw';
 
     /** Nobody reads one file so long, in seconds. */
@@ -55,17 +60,6 @@ final class RawPreview
     /** Tags of several numbers. */
     private const LISTS = ['SubjectArea', 'SubjectLocation', 'LensInfo'];
 
-    private ?Process $tool = null;
-
-    private ?InputStream $orders = null;
-
-    private int $asked = 0;
-
-    public function __destruct()
-    {
-        $this->stop();
-    }
-
     /** Whether a file is of a kind that may hold a picture: tagged images, as most raw files are, or boxes in boxes that are no film. */
     public static function isIn(string $beginning): bool
     {
@@ -73,15 +67,15 @@ final class RawPreview
             preg_match('/^.{4}ftyp(?!iso|mp4|avc|qt|M4|MSNV|3g)/s', $beginning) === 1;
     }
 
-    /** Takes away the files of whoever died while reading. */
+    /** Takes away the folders of whoever died while reading. */
     public static function tidy(): int
     {
         $left = array_filter(
-            glob(sys_get_temp_dir().'/'.self::PREFIX.'*') ?: [],
-            static fn (string $file): bool => (int) @filemtime($file) < time() - self::LEFT_S,
+            glob(sys_get_temp_dir().'/'.self::PREFIX.'*', GLOB_ONLYDIR) ?: [],
+            static fn (string $folder): bool => (int) @filemtime($folder) < time() - self::LEFT_S,
         );
 
-        return count(array_filter($left, static fn (string $file): bool => @unlink($file)));
+        return count(array_filter($left, (new Filesystem())->deleteDirectory(...)));
     }
 
     /**
@@ -96,18 +90,18 @@ final class RawPreview
         if (! self::isIn($bytes)) {
             return $bytes;
         }
-        $file = tempnam(sys_get_temp_dir(), self::PREFIX);
-        if ($file === false) {
-            throw new \RuntimeException('No file can be made in '.sys_get_temp_dir().'.');
+        $folder = sys_get_temp_dir().'/'.self::PREFIX.'-'.bin2hex(random_bytes(12));
+        if (! @mkdir($folder, 0700)) {
+            throw new \RuntimeException("{$folder} cannot be made.");
         }
         try {
-            if (file_put_contents($file, $bytes) !== strlen($bytes)) {
-                throw new \RuntimeException("{$file} cannot be written.");
+            if (@file_put_contents("{$folder}/raw", $bytes) !== strlen($bytes)) {
+                throw new \RuntimeException("{$folder}/raw cannot be written.");
             }
-            $told = $this->told($file);
-            $picture = $this->ask(['-b', '-'.self::largest($told), $file]);
+            $told = self::told($folder);
+            $picture = self::largest($folder);
         } finally {
-            @unlink($file);
+            (new Filesystem())->deleteDirectory($folder);
         }
         $size = str_starts_with($picture, "\xFF\xD8\xFF") ? @getimagesizefromstring($picture) : false;
         if ($size === false) {
@@ -118,23 +112,21 @@ final class RawPreview
     }
 
     /**
-     * @param  array<string, mixed>  $told
-     * @return string the name under which the largest picture stands
+     * @return string the largest of the pictures that were written there
      *
      * @throws UnreadablePicture where there is none
      */
-    private static function largest(array $told): string
+    private static function largest(string $folder): string
     {
         $sizes = [];
         foreach (self::PICTURES as $name) {
-            $says = $told[$name] ?? null;
-            if (is_string($says) && preg_match('/^\(Binary data (\d+) bytes/', $says, $size) === 1) {
-                $sizes[$name] = (int) $size[1];
-            }
+            $sizes["{$folder}/{$name}"] = (int) @filesize("{$folder}/{$name}");
         }
-        $sizes = array_filter($sizes, static fn (int $size): bool => $size <= self::MOST);
+        $sizes = array_filter($sizes, static fn (int $size): bool => $size > 0 && $size <= self::MOST);
 
-        return $sizes === [] ? throw UnreadablePicture::noPreview() : (string) array_search(max($sizes), $sizes, true);
+        return $sizes === []
+            ? throw UnreadablePicture::noPreview()
+            : (string) file_get_contents((string) array_search(max($sizes), $sizes, true));
     }
 
     /**
@@ -169,70 +161,30 @@ final class RawPreview
     }
 
     /**
+     * Writes the pictures in a raw file beside it, each under its name, and tells what the camera wrote.
+     *
      * @return array<string, mixed>
      *
-     * @throws UnreadablePicture
+     * @throws UnreadablePicture where it is none, or takes more time or memory than any camera's
      */
-    private function told(string $file): array
+    private static function told(string $folder): array
     {
-        $names = [...self::PICTURES, ...array_keys(self::TAGS)];
-        $asked = array_map(static fn (string $name): string => '-'.$name, $names);
+        $named = static fn (array $names): array => array_map(static fn (string $name): string => "-{$name}", $names);
+        $tool = new Process([
+            // it dies with whoever asks it, however that dies; no configuration of whoever runs it
+            ...['setpriv', '--pdeathsig', 'KILL', 'prlimit', ...self::BOUNDS, 'exiftool', '-config', '', '-q', '-q'],
+            ...['-b', '-W', "{$folder}/%t", ...$named(self::PICTURES), "{$folder}/raw"],
+            ...['-execute', '-j', '-n', ...$named(array_keys(self::TAGS)), "{$folder}/raw", '-common_args', '-q', '-q'],
+        ], timeout: self::PATIENCE_S);
+        try {
+            $tool->run();
+        } catch (ProcessTimedOutException) {
+            throw UnreadablePicture::noPreview();
+        }
         /** @var mixed $found */
-        $found = json_decode($this->ask(['-j', '-n', '-q', '-q', ...$asked, $file]), true, 8);
+        $found = json_decode($tool->getOutput(), true, 8);
         $told = is_array($found) && is_array($found[0] ?? null) ? $found[0] : throw UnreadablePicture::noPreview();
 
         return array_filter($told, is_string(...), ARRAY_FILTER_USE_KEY);
-    }
-
-    /**
-     * @param  list<string>  $arguments
-     *
-     * @throws UnreadablePicture where it says nothing for too long
-     */
-    private function ask(array $arguments): string
-    {
-        [$tool, $orders] = $this->running();
-        $end = sprintf('{ready%d}', ++$this->asked);
-        $orders->write(implode("\n", $arguments)."\n-execute{$this->asked}\n");
-        $said = '';
-        $until = microtime(true) + self::PATIENCE_S;
-        while (! str_contains($said, $end)) {
-            if (! $tool->isRunning() || microtime(true) > $until) {
-                $this->stop();
-                throw UnreadablePicture::noPreview();
-            }
-            $more = $tool->getIncrementalOutput();
-            $said .= $more;
-            if ($more === '') {
-                usleep(500);
-            }
-        }
-        $tool->clearOutput();
-        $tool->clearErrorOutput();
-
-        return substr($said, 0, (int) strpos($said, $end));
-    }
-
-    /** @return array{Process, InputStream} */
-    private function running(): array
-    {
-        if ($this->tool !== null && $this->orders !== null && $this->tool->isRunning()) {
-            return [$this->tool, $this->orders];
-        }
-        $this->orders = new InputStream();
-        // it dies with whoever asks it, however that dies; no configuration of whoever runs it
-        $tool = ['setpriv', '--pdeathsig', 'KILL', 'exiftool', '-config', '', '-stay_open', 'True', '-@', '-'];
-        $this->tool = new Process($tool, timeout: null);
-        $this->tool->setInput($this->orders);
-        $this->tool->start();
-
-        return [$this->tool, $this->orders];
-    }
-
-    private function stop(): void
-    {
-        $this->orders?->close();
-        $this->tool?->stop(0.0);
-        $this->tool = $this->orders = null;
     }
 }

@@ -26,11 +26,14 @@ final class IntakeWork implements Work
 
     private int $waiting;
 
-    /** @var list<FileRecord> */
-    private array $next;
+    /** @var list<FileRecord> looked up and not yet gone through */
+    private array $next = [];
 
     /** @var list<array{FileRecord, ?ReadFrame}> what has been done with since the last time it was kept; null where nothing comes of it */
     private array $done = [];
+
+    /** Whether one of these has been opened: what it came to is kept before the next can break anything. */
+    private bool $hasOpened = false;
 
     /** @param  array<string, mixed>  $state  where it was put down */
     public function __construct(
@@ -43,28 +46,27 @@ final class IntakeWork implements Work
     ) {
         $this->taken = TakenIn::kept($state);
         $this->waiting = Intakes::waiting($user)->count();
-        /** @var list<FileRecord> $next */
-        $next = Intakes::waiting($user)->orderBy('created_at')->orderBy('id')->limit(self::AHEAD)->get()->all();
-        $this->next = $next;
     }
 
     public function step(): void
     {
+        $this->lookAhead();
         $file = array_shift($this->next);
         if ($file === null) {
             return;
         }
         $this->waiting--;
+        if ($this->user->frames()->where('hash', $file->hash)->exists()) {
+            $this->taken->known++;
+            $this->done[] = [$file, null];
+
+            return;
+        }
+        $this->hasOpened = true;
         // said before it is tried: what breaks the worker off must not do so for ever
         $file->newQuery()->whereKey($file->id)->increment('tries');
         if ($file->tries >= self::MOST_TRIES) {
             $this->refuse($file, 'Whoever tried to read it broke off, three times.');
-
-            return;
-        }
-        if ($this->user->frames()->where('hash', $file->hash)->exists()) {
-            $this->taken->known++;
-            $this->done[] = [$file, null];
 
             return;
         }
@@ -83,12 +85,14 @@ final class IntakeWork implements Work
 
     public function isFinished(): bool
     {
-        return $this->waiting <= 0 || $this->next === [];
+        $this->lookAhead();
+
+        return $this->next === [];
     }
 
     public function isFull(): bool
     {
-        return false;
+        return $this->hasOpened;
     }
 
     public function done(): int
@@ -112,7 +116,8 @@ final class IntakeWork implements Work
                 $file->fill(['read_at' => Carbon::now()])->save();
             }
         }
-        $this->done = [];
+        [$this->done, $this->next, $this->hasOpened] = [[], [], false];
+        $this->waiting = Intakes::waiting($this->user)->count();
     }
 
     public function state(): array
@@ -123,6 +128,23 @@ final class IntakeWork implements Work
     public function reading(): array
     {
         return $this->state();
+    }
+
+    private function lookAhead(): void
+    {
+        if ($this->next !== []) {
+            return;
+        }
+        $done = array_map(static fn (array $one): string => $one[0]->id, $this->done);
+        /** @var list<FileRecord> $next */
+        $next = Intakes::waiting($this->user)
+            ->whereKeyNot($done)
+            ->orderBy('created_at')
+            ->orderBy('id')
+            ->limit(self::AHEAD)
+            ->get()
+            ->all();
+        $this->next = $next;
     }
 
     private function refuse(FileRecord $file, string $why): void

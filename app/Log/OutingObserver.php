@@ -16,6 +16,9 @@ final readonly class OutingObserver
     {
         $before = $outing->getOriginal('day');
         $was = $outing->getOriginal('document');
+        if (is_string($before) && self::rests($before, $was) === self::rests($outing->day, $outing->document)) {
+            return;
+        }
         $this->count(
             $outing,
             is_string($before) ? [$outing->day, $before] : [$outing->day],
@@ -26,6 +29,15 @@ final readonly class OutingObserver
     public function deleted(OutingRecord $outing): void
     {
         $this->count($outing, [$outing->day], $outing->lastsPastMidnight());
+    }
+
+    /** @return array<mixed> all by which it is told what was taken on it */
+    private static function rests(string $day, mixed $document): array
+    {
+        $rushes = $document instanceof \stdClass ? array_column($document->rushes ?? [], 'rush_id') : [];
+        sort($rushes);
+
+        return [$day, OutingRecord::isPastMidnight($document) ? $document->until ?? '' : null, array_unique($rushes)];
     }
 
     /** @param  list<string>  $days */

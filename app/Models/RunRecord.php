@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property int $whole how many there are to do
  * @property int $done
  * @property int $portions how many portions have been kept
+ * @property int $tries how often the next has been begun
  * @property ?array<string, mixed> $state what is needed to go on
  * @property \stdClass $reading what it has told so far
  * @property ?string $problem why it failed
@@ -76,6 +77,7 @@ final class RunRecord extends Model
             'whole' => 'integer',
             'done' => 'integer',
             'portions' => 'integer',
+            'tries' => 'integer',
             'state' => 'array',
             'reading' => AsDocument::class,
             'beat_at' => 'datetime',

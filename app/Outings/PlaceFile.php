@@ -42,6 +42,14 @@ final class PlaceFile
                 sprintf('a file of at most %.1f MB', self::LARGEST / 1e6),
             );
         }
+        // in another encoding what is refused below could not be seen
+        if (
+            ! mb_check_encoding($text, 'UTF-8') ||
+            str_contains($text, "\0") ||
+            preg_match('/^[^>]*<\?xml[^>]*\sencoding\s*=\s*["\'](?!utf-8["\'])/i', $text) === 1
+        ) {
+            throw self::refused('it is not in UTF-8');
+        }
         if (preg_match('/<!(DOCTYPE|ENTITY)/i', $text) === 1) {
             throw self::refused('it brings a document type or entities of its own, which are not read');
         }

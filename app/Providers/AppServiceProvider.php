@@ -17,6 +17,7 @@ use App\Models\PlaceRecord;
 use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
+use App\Runs\Runs;
 use App\Sessions\QuietSessionHandler;
 use App\Store\StoreConnection;
 use App\Store\StoreConnector;
@@ -48,6 +49,9 @@ use RushHold\Planning\Planner;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** How often a worker looks for runs that nobody is at, in seconds. */
+    private const LOOKS_S = 2;
+
     public function register(): void
     {
         $this->app->singleton(
@@ -120,8 +124,16 @@ final class AppServiceProvider extends ServiceProvider
                     ),
             ),
         );
-        // that a worker is there can be seen from outside the store (HealthController)
-        Event::listen(Looping::class, static fn () => touch((string) config('rushhold.beat')));
+        Event::listen(Looping::class, static function (): void {
+            static $lookedAt = 0;
+            // that a worker is there can be seen from outside the store (HealthController)
+            touch((string) config('rushhold.beat'));
+            if (time() - $lookedAt >= self::LOOKS_S) {
+                $lookedAt = time();
+                // a store that is away is waited for elsewhere
+                rescue(static fn () => app(Runs::class)->wakeAll(), report: false);
+            }
+        });
         $this->limits();
     }
 

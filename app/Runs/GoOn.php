@@ -7,25 +7,26 @@ namespace App\Runs;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 
-/** One portion of a run. */
+/** One portion of a run. Called for twice, it is done once. */
 final class GoOn implements ShouldQueue
 {
     use Dispatchable;
 
-    /** A portion whose worker died is taken up again; one that breaks four workers is not. */
-    public int $tries = 4;
+    /** What fails is tried again; a worker that dies is seen to by the others, {@see Runs::wakeAll()}. */
+    public int $tries = Runs::MOST_TRIES;
 
     public int $timeout = 60;
 
-    public function __construct(private readonly string $run) {}
+    /** @param  int  $portion  how many of the run have been kept before it */
+    public function __construct(private readonly string $run, private readonly int $portion) {}
 
     public function handle(Runs $runs): void
     {
-        $runs->goOn($this->run);
+        $runs->goOn($this->run, $this->portion);
     }
 
     public function failed(): void
     {
-        app(Runs::class)->fail($this->run, 'It broke off four times at the same place, and was given up.');
+        app(Runs::class)->fail($this->run, Runs::BROKE_OFF);
     }
 }

@@ -6,21 +6,31 @@ namespace App\Runs;
 
 use App\Models\RunRecord;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use RushHold\Faults\Fault;
 
 /**
  * Long work in the background, a portion at a time: each portion is kept together with the call for the next, so that a worker
- * may die at any moment and nothing is lost but its last portion.
+ * may die at any moment and nothing is lost but its last portion. Whoever is at a run holds it by his line to the store, however long a
+ * step takes; with the line the hold goes, and another takes it up.
  */
 final readonly class Runs
 {
     /** A portion takes about this long. */
     private const PORTION_S = 0.4;
 
-    /** Without a word for so long, a run is called for again. */
-    private const SILENT_S = 12;
+    /** Without a word for so long, a run that nobody holds is called for again. */
+    private const SILENT_S = 5;
+
+    /** Runs that are looked at for that in one go. */
+    private const SILENT = 50;
+
+    /** A portion that so many workers have begun and none has ended is given up. */
+    public const MOST_TRIES = 4;
+
+    public const BROKE_OFF = 'It broke off four times at the same place, and was given up.';
 
     /** @param  float  $portionS  how long a portion takes, about */
     public function __construct(private RunHandlers $handlers, private float $portionS = self::PORTION_S) {}
@@ -97,7 +107,7 @@ final readonly class Runs
                 'beat_at' => Carbon::now(),
             ]);
             $run->save();
-            GoOn::dispatch($run->id);
+            GoOn::dispatch($run->id, 0);
 
             return $run;
         });
@@ -124,16 +134,38 @@ final readonly class Runs
         return $last;
     }
 
-    /** Goes on for one portion. Whoever finds that another has gone on since stops there. */
-    public function goOn(string $id): void
+    /**
+     * Goes on for one portion, where nobody is at it. Whoever finds that another has gone on since stops there.
+     *
+     * @param  ?int  $portion  only where so many have been kept
+     */
+    public function goOn(string $id, ?int $portion = null): void
     {
-        $run = RunRecord::query()->with('user')->find($id);
-        if ($run === null || $run->status !== RunRecord::RUNNING) {
+        if (DB::scalar('SELECT GET_LOCK(?, 0)', [self::hold($id)]) !== 1) {
             return;
         }
+        try {
+            $run = RunRecord::query()->with('user')->find($id);
+            if ($run?->status === RunRecord::RUNNING && $run->portions === ($portion ?? $run->portions)) {
+                $this->portion($run);
+            }
+        } finally {
+            DB::scalar('SELECT RELEASE_LOCK(?)', [self::hold($id)]);
+        }
+    }
+
+    private function portion(RunRecord $run): void
+    {
         $handler = $this->handlers->of($run->kind);
         if ($handler->fingerprint($run) !== $run->fingerprint) {
             $this->keep($run, ['status' => RunRecord::OVERTAKEN]);
+
+            return;
+        }
+        // said before it is tried: what breaks the worker off must not do so for ever
+        RunRecord::query()->whereKey($run->id)->where('portions', $run->portions)->increment('tries');
+        if ($run->tries >= self::MOST_TRIES) {
+            $this->fail($run->id, self::BROKE_OFF);
 
             return;
         }
@@ -147,25 +179,30 @@ final readonly class Runs
                 }
             }
         } catch (Fault $fault) {
-            $this->fail($id, $fault->getMessage());
+            $this->fail($run->id, $fault->getMessage());
 
             return;
         }
 
         DB::transaction(function () use ($run, $work): void {
             $kept = $this->keep($run, [
-                'done' => $work->done(),
-                'whole' => $work->whole(),
                 'state' => json_encode($work->state(), JSON_THROW_ON_ERROR),
                 'reading' => json_encode($work->reading(), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
-                'status' => $work->isFinished() ? RunRecord::DONE : RunRecord::RUNNING,
+                'tries' => 0,
             ]);
             if (! $kept) {
                 return;
             }
             $work->keep();
-            if (! $work->isFinished()) {
-                GoOn::dispatch($run->id);
+            // asked under the lock that keeps it: what has come meanwhile is seen, and what comes later finds it ended
+            $isFinished = $work->isFinished();
+            RunRecord::query()->whereKey($run->id)->update([
+                'done' => $work->done(),
+                'whole' => $work->whole(),
+                'status' => $isFinished ? RunRecord::DONE : RunRecord::RUNNING,
+            ]);
+            if (! $isFinished) {
+                GoOn::dispatch($run->id, $run->portions + 1);
             }
         });
     }
@@ -188,10 +225,27 @@ final readonly class Runs
         $run->refresh();
     }
 
+    /** Calls for every run again that nobody holds and that has been silent for long: workers do so from time to time. */
+    public function wakeAll(): void
+    {
+        /** @var Collection<int, RunRecord> $silent */
+        $silent = RunRecord::query()
+            ->where('status', RunRecord::RUNNING)
+            ->where('beat_at', '<', Carbon::now()->subSeconds(self::SILENT_S)->format(RunRecord::MOMENT))
+            ->orderBy('beat_at')
+            ->limit(self::SILENT)
+            ->get();
+        $silent->each($this->wake(...));
+    }
+
     /** A run that has been silent for long is called for again: its call was lost with whoever held it. */
     public function wake(RunRecord $run): void
     {
-        if ($run->status !== RunRecord::RUNNING || $run->silentS() < self::SILENT_S) {
+        if (
+            $run->status !== RunRecord::RUNNING ||
+            $run->silentS() < self::SILENT_S ||
+            DB::scalar('SELECT IS_FREE_LOCK(?)', [self::hold($run->id)]) !== 1
+        ) {
             return;
         }
         $woken = RunRecord::query()
@@ -200,8 +254,14 @@ final readonly class Runs
             ->where('beat_at', $run->getRawOriginal('beat_at'))
             ->update(['beat_at' => self::now()]);
         if ($woken === 1) {
-            GoOn::dispatch($run->id);
+            GoOn::dispatch($run->id, $run->portions);
         }
+    }
+
+    /** What whoever is at a run holds in the store. */
+    private static function hold(string $id): string
+    {
+        return DB::getDatabaseName()."/run/{$id}";
     }
 
     /**

@@ -144,7 +144,9 @@ it('says of a raw file without a picture that there is none, and goes on with th
 ]);
 
 it('takes away what whoever died while reading has left', function () {
-    [$old, $new] = [tempnam(sys_get_temp_dir(), 'rush-hold-raw'), tempnam(sys_get_temp_dir(), 'rush-hold-raw')];
+    [$old, $new] = array_map(static fn (string $name): string => sys_get_temp_dir()."/rush-hold-raw-{$name}-".getmypid(), ['old', 'new']);
+    array_map(mkdir(...), [$old, $new]);
+    touch("{$old}/raw");
     touch($old, time() - 4000);
     expect(RawPreview::tidy())
         ->toBeGreaterThan(0)
@@ -152,17 +154,55 @@ it('takes away what whoever died while reading has left', function () {
         ->toBeFalse()
         ->and(file_exists($new))
         ->toBeTrue();
-    unlink($new);
+    rmdir($new);
+});
+
+it('refuses by its size what there is no memory for, before it is opened', function () {
+    $as = static function (string $jpeg, string $begins, int $width, int $height): string {
+        $at = strpos($jpeg, $begins) + 5;
+
+        return substr_replace($jpeg, pack('n2', $height, $width), $at, 4);
+    };
+    $picture = imagecreatetruecolor(64, 64);
+    imageinterlace($picture, true);
+    ob_start();
+    imagejpeg($picture);
+    $inPasses = (string) ob_get_clean();
+    expect(fn () => JpegPicture::read($as($inPasses, "\xFF\xC2", 9000, 9000)))
+        ->toThrow(UnreadablePicture::class, '24 million are read at the most')
+        ->and(JpegPicture::read($as($inPasses, "\xFF\xC2", 5000, 4000))->width())
+        ->toBe(5000);
+    $limit = ini_set('memory_limit', (string) (memory_get_usage() + 100_000_000));
+    try {
+        expect(fn () => JpegPicture::read($as(jpeg(64, 64), "\xFF\xC0", 11_648, 8736)))->toThrow(UnreadablePicture::class, 'million are read at the most');
+    } finally {
+        ini_set('memory_limit', (string) $limit);
+    }
+    expect(JpegPicture::read($as(jpeg(64, 64), "\xFF\xC0", 6000, 4000))->width())->toBe(6000);
+});
+
+it('takes nothing that stands in one file for an answer about another', function () {
+    $raws = new RawPreview();
+    $answers = implode('', array_map(static fn (int $turn): string => "[{\"PreviewImage\":\"(Binary data 900 bytes)\",\"Model\":\"Somebody Else's\"}]{ready{$turn}}\n", range(1, 400)));
+    $says = "\xFF\xFE".pack('n', strlen($answers) + 2).$answers;
+    $evil = substr_replace(jpeg(400, 300), str_repeat($says, 3), 2, 0);
+    expect(getimagesizefromstring($raws->jpeg(Frames::raw($evil)))[0])->toBe(400);
+    foreach (range(1, 3) as $next) {
+        $jpeg = $raws->jpeg(Frames::raw(jpeg(300, 200)));
+        expect(getimagesizefromstring($jpeg)[0])->toBe(300)->and(ExifReader::read($jpeg)->body)->toBe('Skerry One');
+    }
 });
 
 it('leaves nothing running behind, however the one who asked dies', function () {
     $raw = tempnam(sys_get_temp_dir(), 'raw');
     file_put_contents($raw, Frames::raw(jpeg(300, 200)));
-    $asks = new Process(['php', '-r', 'require $argv[1]; $raws = new App\\Images\\RawPreview(); $raws->jpeg(file_get_contents($argv[2])); echo "asked"; sleep(300);', '--', base_path('vendor/autoload.php'), $raw]);
+    $asks = new Process(['php', '-r', 'require $argv[1]; while (true) { (new App\\Images\\RawPreview())->jpeg(file_get_contents($argv[2])); }', '--', base_path('vendor/autoload.php'), $raw]);
     $asks->start();
-    $asks->waitUntil(static fn (string $kind, string $said): bool => str_contains($said, 'asked'));
     $children = static fn (int $parent): array => array_filter(explode(' ', (string) @file_get_contents("/proc/{$parent}/task/{$parent}/children")));
-    $tools = $children((int) $asks->getPid());
+    $named = static fn (string $pid): string => trim((string) @file_get_contents("/proc/{$pid}/comm"));
+    for ($turn = 0; $turn < 30_000 && ($tools = array_filter($children((int) $asks->getPid()), static fn (string $pid): bool => $named($pid) === 'exiftool')) === []; $turn++) {
+        usleep(2_000);
+    }
     expect($tools)->not->toBe([]);
     $asks->signal(SIGKILL);
     $asks->wait();

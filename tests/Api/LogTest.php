@@ -167,6 +167,22 @@ it('gives a file up that has broken three workers, and goes on with the others',
         ->toBe('next.jpg');
 });
 
+it('takes in all that waits, however quickly each is gone through', function () {
+    foreach (range(1, 20) as $number) {
+        Frames::send($this->user, "\xFF\xD8\xFF\xE0 no picture, number {$number}", "junk{$number}.jpg");
+    }
+    $run = Frames::takeIn($this->user);
+    expect($run->status)->toBe('done')->and($run->done)->toBe(20)->and(FileRecord::query()->count())->toBe(0);
+});
+
+it('keeps what came of a file before the next can break anything', function () {
+    Frames::send($this->user, Frames::jpeg(1), 'first.jpg');
+    $deadly = Frames::send($this->user, Frames::jpeg(2), 'deadly.jpg');
+    $run = app(App\Log\Intakes::class)->wake($this->user);
+    app(App\Runs\Runs::class)->goOn($run->id);
+    expect($this->user->frames()->sole()->name)->toBe('first.jpg')->and($deadly->refresh()->tries)->toBe(0);
+});
+
 it('goes on where a worker died, and takes in what came while the last one was being read', function () {
     for ($number = 1; $number <= 3; $number++) {
         Frames::send($this->user, Frames::jpeg($number), "R{$number}.jpg");

@@ -123,6 +123,14 @@ it('takes away what has had its time and nothing else', function () {
     foreach ([$gone, $named] as $one) {
         $one->delete();
     }
+    // an outing, and with it its place; another that a burst was taken on
+    [$outing, $worked] = [People::outingOf($ada, $rush), People::outingOf($ada, $rush)];
+    DB::table('bursts')->insert(['id' => str_repeat('b', 26), 'user_id' => $ada->id, 'began_at' => now(), 'ended_at' => now()]);
+    DB::table('counted')->insert(['burst_id' => str_repeat('b', 26), 'user_id' => $ada->id, 'began_at' => now(), 'outing' => $worked->id, 'frames' => 0, 'keepers' => 0, 'verdicts' => '{}']);
+    foreach ([$outing, $worked] as $one) {
+        $one->delete();
+        $one->place()->first()->delete();
+    }
     DB::table('sessions')->insert([
         ['id' => 'old', 'payload' => '', 'last_activity' => 1, 'user_id' => null],
         ['id' => 'new', 'payload' => '', 'last_activity' => time(), 'user_id' => $ada->id],
@@ -146,7 +154,13 @@ it('takes away what has had its time and nothing else', function () {
         ->and(DB::table('versions')->where('record_id', $gone->id)->count())
         ->toBe(0)
         ->and($card->refresh()->share_hash)
-        ->toBeNull();
+        ->toBeNull()
+        ->and(DB::table('outings')->pluck('id')->all())
+        ->toBe([$worked->id])
+        ->and(DB::table('places')->pluck('id')->all())
+        ->toBe([$worked->place_id])
+        ->and(DB::table('versions')->whereIn('record_id', [$outing->id, $outing->place_id])->count())
+        ->toBe(0);
     Artisan::call('sessions:end');
     expect(DB::table('sessions')->count())->toBe(0);
 });

@@ -427,6 +427,8 @@ it('refuses a file that means harm, in words', function (string $text, string $s
     expect(fn () => PlaceFile::read($text))->toThrow(Fault::class, $says);
     expect((hrtime(true) - $began) / 1e9)->toBeLessThan(5.0)->and((memory_get_peak_usage() - $held) / 1e6)->toBeLessThan(250);
 })->with([
+    'an encoding in which nothing is seen' => ['<?xml version="1.0" encoding="UTF-7"?>+ADw-+ACE-DOCTYPE gpx+AD4-<gpx><wpt lat="1" lon="1"/></gpx>', 'not in UTF-8'],
+    'two bytes a letter' => [mb_convert_encoding('<?xml version="1.0"?><!DOCTYPE gpx><gpx/>', 'UTF-16'), 'not in UTF-8'],
     'entities' => ['<!DOCTYPE gpx [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;">]><gpx><wpt lat="1" lon="1"><name>&b;</name></wpt></gpx>', 'document type or entities'],
     'a file of the server' => ['<!DOCTYPE gpx [<!ENTITY a SYSTEM "file:///etc/passwd">]><gpx><wpt lat="1" lon="1"><name>&a;</name></wpt></gpx>', 'document type or entities'],
     'an entity nobody knows' => ['<gpx><wpt lat="1" lon="1"><name>&a;</name></wpt></gpx>', 'not XML from beginning to end'],

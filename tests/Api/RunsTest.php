@@ -22,6 +22,9 @@ final class Counting implements RunHandler
     /** Breaks at this number with a fault. */
     public static ?int $faultyAt = null;
 
+    /** Counts as far as this. */
+    public static int $last = 10;
+
     /** Does this in the middle of a portion. */
     public static ?Closure $meanwhile = null;
 
@@ -59,7 +62,7 @@ final class Counting implements RunHandler
 
             public function isFinished(): bool
             {
-                return $this->at >= 10;
+                return $this->at >= Counting::$last;
             }
 
             public function isFull(): bool
@@ -102,7 +105,7 @@ final class Counting implements RunHandler
 }
 
 beforeEach(function () {
-    [Counting::$rests, Counting::$faultyAt, Counting::$meanwhile] = ['as-it-was', null, null];
+    [Counting::$rests, Counting::$faultyAt, Counting::$meanwhile, Counting::$last] = ['as-it-was', null, null, 10];
     app()->instance(RunHandlers::class, new RunHandlers(app(), ['count' => Counting::class]));
     app()->when(Runs::class)->needs('$portionS')->give(0.0);
     DB::table('cache')->delete();
@@ -166,6 +169,62 @@ it('says that it waits when no worker comes, and calls for one again when the ca
     $this->runs->wake($two);
     expect(DB::table('jobs')->count())->toBe(1); // however many look at it
     $this->travelBack();
+});
+
+it('is held by the line of whoever is at it: nobody else begins, however long a step takes, and with the line the hold goes', function () {
+    $run = ($this->begin)();
+    config(['database.connections.elsewhere' => config('database.connections.mariadb')]);
+    $elsewhere = DB::connection('elsewhere');
+    $elsewhere->scalar('SELECT GET_LOCK(?, 0)', [DB::getDatabaseName()."/run/{$run->id}"]);
+    $this->travel(20)->seconds();
+    DB::table('jobs')->delete();
+    $this->runs->goOn($run->id);
+    $this->runs->wakeAll();
+    expect($run->refresh()->done)->toBe(0)->and($run->tries)->toBe(0)->and(DB::table('jobs')->count())->toBe(0);
+    // as when it is killed
+    $elsewhere->disconnect();
+    for ($turn = 0; $turn < 200 && DB::table('jobs')->count() === 0; $turn++) {
+        $this->runs->wakeAll();
+        usleep(20_000);
+    }
+    expect(DB::table('jobs')->count())->toBe(1);
+    portions(1);
+    expect($run->refresh()->done)->toBe(1);
+    $this->travelBack();
+});
+
+it('does a portion once, however often it is called for', function () {
+    $run = ($this->begin)();
+    App\Runs\GoOn::dispatch($run->id, 0);
+    App\Runs\GoOn::dispatch($run->id, 0);
+    portions(3);
+    // the other two were late; the call for the next stands behind them
+    expect($run->refresh()->done)->toBe(1)->and(DB::table('jobs')->count())->toBe(1);
+    portions(1);
+    expect($run->refresh()->done)->toBe(2);
+});
+
+it('gives a portion up that four have begun and none has ended', function () {
+    $run = ($this->begin)();
+    DB::table('runs')->where('id', $run->id)->update(['tries' => 3]);
+    $this->runs->goOn($run->id);
+    // one that ends begins the count anew
+    expect($run->refresh()->done)->toBe(1)->and($run->tries)->toBe(0);
+    DB::table('runs')->where('id', $run->id)->update(['tries' => 4]);
+    $this->runs->goOn($run->id);
+    expect($run->refresh()->status)->toBe('failed')->and($run->problem)->toContain('four times');
+});
+
+it('sees what has come while it was at it, and ends only when nothing is left', function () {
+    $run = ($this->begin)();
+    DB::table('runs')->where('id', $run->id)->update(['state' => '{"at":9}']);
+    $more = Counting::$last;
+    Counting::$meanwhile = fn () => Counting::$last = $more + 2;
+    $this->runs->goOn($run->id);
+    Counting::$meanwhile = null;
+    expect($run->refresh()->status)->toBe('running');
+    portions(3);
+    expect($run->refresh()->status)->toBe('done')->and($run->done)->toBe($more + 2);
 });
 
 it('keeps nothing of a portion that somebody else has done meanwhile, or that was cancelled under it', function () {

@@ -163,8 +163,26 @@ it('goes on where it was put down, in the middle of a burst too', function () {
         ->toBe(RunRecord::DONE);
 });
 
+it('leaves a table of nothing but empty bursts after a few, as it does any other', function () {
+    $file = People::tableFileOf($this->user, '{"format":"log/1","bursts":['.implode(',', array_fill(0, 5000, '{}')).']}');
+    $id = $this->postJson('/api/log/tables/take', ['file_id' => $file->id])->assertCreated()->assertJsonPath('table.whole', 5000)->json('table.id');
+    $work = app(App\Log\Table\TableRuns::class)->work(RunRecord::query()->findOrFail($id));
+    $work->step();
+    expect($work->done())->toBe(50)->and($work->isFinished())->toBeFalse();
+});
+
+it('refuses what has more lines than any table, or lines without end, before it is gone through', function (Closure $text, string $says) {
+    $file = People::tableFileOf($this->user, $text());
+    $this->postJson('/api/log/tables/look', ['file_id' => $file->id])->assertUnprocessable()->assertSee($says);
+})->with([
+    'empty bursts' => [fn (): string => '{"format":"log/1","bursts":['.str_repeat('{},', 60_001).'{}]}', 'at most 60,000 rows'],
+    'empty lines' => [fn (): string => "file,taken_at\n".str_repeat("\n", 240_000), 'at most 240,000 lines'],
+    'one row of empty fields' => [fn (): string => "file,taken_at\n".str_repeat(',', 70_000), 'lines of at most 65,536 bytes'],
+    'a quote that is never closed' => [fn (): string => "file,taken_at\n".str_repeat('"', 70_000), 'lines of at most 65,536 bytes'],
+]);
+
 it('stops when it is told to, and keeps what has come in', function () {
-    $file = People::tableFileOf($this->user, "file,taken_at\n".implode("\n", array_map(static fn (int $row): string => "T_{$row}.jpg,2026-05-22 05:12:".($row % 60), range(10, 500))));
+    $file = People::tableFileOf($this->user, "file,taken_at\n".implode("\n", array_map(static fn (int $row): string => sprintf('T_%d.jpg,2026-05-22 05:12:%02d', $row, $row % 60), range(10, 500))));
     $id = $this->postJson('/api/log/tables/take', ['file_id' => $file->id])->assertCreated()->json('table.id');
     app(Runs::class)->goOn($id);
     $this->deleteJson("/api/log/tables/{$id}")->assertOk()->assertJsonPath('table.status', 'cancelled');

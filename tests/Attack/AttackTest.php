@@ -668,6 +668,60 @@ it('takes a file as long as cameras make them, and takes none apart as a form, w
     expect(TestServer::largest())->toBeLessThan(PROCESS);
 });
 
+/** Waits until something of an account is so, as its page would, looking now and then. */
+function until(Stranger $who, string $path, Closure $is): Answer
+{
+    $by = microtime(true) + 300;
+    do {
+        $answer = $who->must(200, 'GET', $path);
+        if ($is($answer)) {
+            return $answer;
+        }
+        usleep(200_000);
+    } while (microtime(true) < $by);
+    throw new RuntimeException("{$path} has not come to it: ".mb_strcut($answer->body, 0, 400));
+}
+
+/** Sends a file; its id. */
+function sent(Stranger $who, string $purpose, string $bytes, string $name): string
+{
+    $answer = $who->ask('PUT', "/api/files/{$purpose}/".hash('sha256', $bytes)."?name={$name}", $bytes, 'application/octet-stream');
+    expect($answer->status)->toBe(201, $answer->head());
+
+    return (string) $answer->json('file.id');
+}
+
+it('gives an account with photographs out and takes it into another, picture by picture', function () {
+    [$one, $other] = [Stranger::registered(), Stranger::registered()];
+    foreach ([1, 2] as $seed) {
+        sent($one, 'frame', Frames::jpeg($seed), "R{$seed}.jpg");
+    }
+    $frames = static function (Stranger $who): array {
+        $log = until($who, '/api/log', static fn (Answer $log): bool => ($log->json('bursts.0.frames') ?? 0) === 2);
+        $all = $who->must(200, 'GET', '/api/bursts/'.$log->json('bursts.0.id'))->json('burst.all');
+
+        return array_map(static fn (array $frame): array => [
+            $frame['name'],
+            $frame['verdict'],
+            md5($who->must(200, 'GET', "/api/frames/{$frame['id']}/whole")->body),
+            md5($who->must(200, 'GET', "/api/frames/{$frame['id']}/piece")->body),
+        ], $all);
+    };
+    $there = $frames($one);
+    $file = sent($other, 'archive', $one->must(200, 'GET', '/api/account/archive')->body, 'mine.zip');
+    $other->must(200, 'POST', '/api/account/archive', ['file_id' => $file]);
+    expect($frames($other))->toBe($there);
+});
+
+it('reads the photograph of one while another has sent a table that is long and says nothing', function () {
+    [$greedy, $one] = [Stranger::registered(), Stranger::registered()];
+    $table = sent($greedy, 'table', '{"format":"log/1","bursts":['.implode(',', array_fill(0, 60_000, '{}')).']}', 'mine.json');
+    $greedy->must(201, 'POST', '/api/log/tables/take', ['file_id' => $table]);
+    sent($one, 'frame', Frames::jpeg(), 'R1.jpg');
+    until($one, '/api/log', static fn (Answer $log): bool => $log->json('bursts') !== []);
+    expect($greedy->must(200, 'GET', '/api/log/tables')->json('table.done'))->toBeLessThan(60_000);
+});
+
 it('works the same question out once, whoever asks, and another one anew', function () {
     $asking = static function (Stranger $who, array $rush): array {
         $kit = $who->must(200, 'GET', '/api/kits')->json('kits.0.id');

@@ -198,14 +198,16 @@ it('plans and rehearses, or says what is in the way, with every figure at either
                 Assumptions::with([$name => $value]),
                 $turn,
             );
-            // a usual rush of the same figure too: extremes of one hide those of another
-            $usual = reckoned(
-                Documents::rush(Documents::DARTING),
-                Documents::kit(),
-                Assumptions::with([$name => $value]),
-                $turn,
-            );
-            expect($usual)->toBeNull("{$name} = {$value}: {$usual}");
+            // a usual rush of the same figure too, at one of its ends: extremes of one hide those of another
+            if (in_array($turn % 4, Long::of([0, 1, 2, 3], [0, 3]), true)) {
+                $usual = reckoned(
+                    Documents::rush(Documents::DARTING),
+                    Documents::kit(),
+                    Assumptions::with([$name => $value]),
+                    $turn,
+                );
+                expect($usual)->toBeNull("{$name} = {$value}: {$usual}");
+            }
             $faults += $fault === null ? 0 : 1;
             $turn++;
         }

@@ -9,6 +9,8 @@ use App\Files\Files;
 use App\Images\RawPreview;
 use App\Models\CardRecord;
 use App\Models\GearRecord;
+use App\Models\OutingRecord;
+use App\Models\PlaceRecord;
 use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
@@ -23,6 +25,15 @@ final class Tidy extends Command
 {
     /** What was deleted can be brought back for so many days. */
     private const DELETED_DAYS = 30;
+
+    /** What goes then, whatever names another before it. */
+    private const DELETED = [
+        CardRecord::class,
+        OutingRecord::class,
+        PlaceRecord::class,
+        RushRecord::class,
+        GearRecord::class,
+    ];
 
     /** Every state of a record is kept for a day, then the last of each hour for so many days, then the last of each day. */
     private const HOURLY_DAYS = 30;
@@ -95,12 +106,15 @@ final class Tidy extends Command
         return $ended->count();
     }
 
-    /** Records that were deleted long ago; a piece of kit stays with the rushes that use it, a rush with the cards, layouts and bursts that name it. */
+    /**
+     * Records that were deleted long ago; a piece of kit stays with the rushes that use it, a rush with the cards, layouts and bursts that
+     * name it, an outing with the bursts that were taken on it, a place with its outings.
+     */
     private function deleted(Carbon $before): int
     {
         $count = 0;
-        foreach ([CardRecord::class, RushRecord::class, GearRecord::class] as $model) {
-            /** @var Collection<int, CardRecord|RushRecord|GearRecord> $old */
+        foreach (self::DELETED as $model) {
+            /** @var Collection<int, CardRecord|OutingRecord|PlaceRecord|RushRecord|GearRecord> $old */
             $old = $model::query()
                 ->withoutGlobalScope(SoftDeletingScope::class)
                 ->where('deleted_at', '<', $before)
@@ -122,10 +136,15 @@ final class Tidy extends Command
         return $count;
     }
 
-    private function isNamed(CardRecord|RushRecord|GearRecord $record): bool
+    private function isNamed(CardRecord|OutingRecord|PlaceRecord|RushRecord|GearRecord $record): bool
     {
         return match (true) {
             $record instanceof CardRecord => false,
+            $record instanceof OutingRecord => DB::table('counted')
+                ->where('user_id', $record->user_id)
+                ->where('outing', $record->id)
+                ->exists(),
+            $record instanceof PlaceRecord => DB::table('outings')->where('place_id', $record->id)->exists(),
             $record instanceof RushRecord => DB::table('bursts')->where('rush_id', $record->id)->exists() ||
                 DB::table('layouts')
                     ->where('user_id', $record->user_id)

@@ -115,7 +115,8 @@ final readonly class AccountController extends Controller
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return response()->noContent();
+        // pictures of frames may be in the browser's own cache
+        return response()->noContent()->header('Clear-Site-Data', '"cache"');
     }
 
     public function settings(Request $request): JsonResponse

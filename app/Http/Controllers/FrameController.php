@@ -28,7 +28,7 @@ final readonly class FrameController extends Controller
         // it never changes under its address but for the piece, which a second look may cut elsewhere; nobody else may keep it
         $answer = response($jpeg, 200, [
             'Content-Type' => 'image/jpeg',
-            'Cache-Control' => $which === FramePictures::WHOLE ? 'private, max-age=86400, immutable' : 'private, no-cache',
+            'Cache-Control' => $which === FramePictures::WHOLE ? 'private, max-age=86400, immutable' : 'private, max-age=0, must-revalidate',
             'ETag' => '"'.md5($jpeg).'"',
         ]);
         $answer->isNotModified($request);

@@ -38,10 +38,9 @@ final class SecurityHeaders
             'Cross-Origin-Opener-Policy' => 'same-origin',
             'Cross-Origin-Resource-Policy' => 'same-origin',
         ]);
-        if (
-            ! $response->headers->has('Cache-Control') ||
-            str_contains((string) $response->headers->get('Cache-Control'), 'private')
-        ) {
+        // a browser keeps nothing of an account, but for what says for how long
+        $keeps = (string) $response->headers->get('Cache-Control');
+        if ($keeps === '' || (str_contains($keeps, 'private') && ! str_contains($keeps, 'max-age'))) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
 

@@ -67,13 +67,13 @@ final class LogRows implements Rows
         return array_map(static fn (Reader $frame): FrameRow => self::frame($burst, $frame), $burst->objects('frames'));
     }
 
-    /** Goes past the next burst, and says how many frames it is likely to have; null at the end. */
+    /** Goes past the next burst, and says how many frames it is likely to have, an empty one counted as one; null at the end. */
     public function skip(): ?int
     {
         $json = $this->cut();
         $this->burst++;
 
-        return $json === null ? null : substr_count($json, '"sha256"');
+        return $json === null ? null : max(1, substr_count($json, '"sha256"'));
     }
 
     public function place(): array

@@ -21,6 +21,11 @@ final class TableText
     /** Rows that are taken in from one file. */
     public const MOST = 60_000;
 
+    /** Lines of a table, empty ones and those inside of quotes with them; and bytes of one. */
+    private const LINES = 4 * self::MOST;
+
+    private const LINE = 65_536;
+
     /** Columns of a table that are looked at. */
     public const COLUMNS = 80;
 
@@ -42,7 +47,10 @@ final class TableText
         public readonly bool $isLog,
     ) {}
 
-    /** @throws UnreadableDocument when it is neither */
+    /**
+     * @throws UnreadableDocument when it is neither
+     * @throws TextOutOfBounds when a table has too many lines, or too long ones
+     */
     public static function of(SchemaChecker $checker, string $bytes): self
     {
         $text = str_starts_with($bytes, "\u{FEFF}") ? substr($bytes, 3) : $bytes;
@@ -55,7 +63,26 @@ final class TableText
             $text = str_replace("\r", "\n", $text);
         }
 
-        return new self($checker, $text, preg_match('/^\s*\{/', $text) === 1);
+        $isLog = preg_match('/^\s*\{/', $text) === 1;
+        $isLog || self::refuseEndless($text);
+
+        return new self($checker, $text, $isLog);
+    }
+
+    private static function refuseEndless(string $text): void
+    {
+        for ($line = 1, $at = 0; $at < strlen($text); $line++) {
+            $long = strcspn($text, "\n", $at) + 1;
+            if ($long > self::LINE) {
+                $range = sprintf('a table with lines of at most %s bytes', number_format(self::LINE));
+                throw TextOutOfBounds::of('file_id', "one with a longer line, {$line}", $range);
+            }
+            if ($line > self::LINES) {
+                $range = sprintf('a table of at most %s lines: bring it in parts', number_format(self::LINES));
+                throw TextOutOfBounds::of('file_id', 'a longer one', $range);
+            }
+            $at += $long;
+        }
     }
 
     /**

@@ -63,7 +63,8 @@ final class TableWork implements Work
     public function step(): void
     {
         $rows = [];
-        while (count($rows) < self::AT_ONCE && ! $this->isAtEnd) {
+        // good or not: what cannot be read takes its time as well
+        for ($read = 0; $read < self::AT_ONCE && count($rows) < self::AT_ONCE && ! $this->isAtEnd; $read++) {
             try {
                 $next = $this->rows->next();
                 $this->isAtEnd = $next === null;
