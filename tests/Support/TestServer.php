@@ -13,6 +13,11 @@ final class TestServer
     /** Ticks of the processor's time in a second, as the kernel tells them. */
     private const TICKS = 100;
 
+    /** Files that name who answers, and all that works. */
+    private const ANSWERING = ['server.pid', 'fpm.job'];
+
+    private const ALL = [...self::ANSWERING, 'worker.pid'];
+
     public static function root(): string
     {
         return dirname(__DIR__, 2);
@@ -106,11 +111,11 @@ final class TestServer
         return $used / self::TICKS;
     }
 
-    /** The most memory any process of the server or the worker has had so far, in bytes. */
-    public static function largest(): int
+    /** The most memory any process of the server has had so far, and of the worker unless only those that answer are asked for, in bytes. */
+    public static function largest(bool $onlyAnswering = false): int
     {
         $most = 0;
-        foreach (array_keys(self::processes()) as $pid) {
+        foreach (array_keys(self::processes($onlyAnswering ? self::ANSWERING : self::ALL)) as $pid) {
             if (
                 preg_match(
                     '/^VmHWM:\s+(\d+) kB/m',
@@ -125,14 +130,17 @@ final class TestServer
         return $most;
     }
 
-    /** @return array<int, list<string>> of nginx, of php-fpm with its children, of the worker with its: what the kernel tells of each, from its state on, by its number */
-    private static function processes(): array
+    /**
+     * @param  list<string>  $of  the files that name them
+     * @return array<int, list<string>> of nginx, of php-fpm with its children, of the worker with its: what the kernel tells of each, from its state on, by its number
+     */
+    private static function processes(array $of = self::ALL): array
     {
         $groups = array_map(
             static fn (string $file): string => trim(
                 (string) @file_get_contents(self::root().'/storage/test/run/'.$file),
             ),
-            ['server.pid', 'fpm.job', 'worker.pid'],
+            $of,
         );
         // one that ends meanwhile is nobody's loss
         exec('cat /proc/[0-9]*/stat 2>/dev/null', $lines);
