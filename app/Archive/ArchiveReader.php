@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Accounts\StarterKit;
 use App\Documents\SchemaChecker;
 use App\Limits\Quota;
 use App\Log\BurstKeeper;
@@ -51,6 +52,7 @@ final readonly class ArchiveReader
         private FramePictures $pictures,
         private BurstKeeper $bursts,
         private Learning $learning,
+        private StarterKit $starter,
     ) {}
 
     /**
@@ -74,6 +76,10 @@ final readonly class ArchiveReader
                 $this->refuseFull($user);
                 self::settle($user, $account);
                 [$counts, $ids] = $this->rows($user, $zip, $most);
+                // nobody plans without a body and a lens
+                if ($counts['kits'] === 0) {
+                    $this->starter->give($user);
+                }
                 $this->pictures($user, $zip, $ids);
                 // counting what is there already changes none of it
                 BurstRecord::withoutTimestamps(function () use ($user): void {
@@ -196,6 +202,10 @@ final readonly class ArchiveReader
                     if ($kept[$column] !== null && ! isset($of[$other][(string) $kept[$column]])) {
                         throw UnknownChoice::of("{$under}/{$column}", $kept[$column], ["the id of one of its {$other}"]);
                     }
+                }
+                foreach ($part->lists as $column => $other) {
+                    $isThere = static fn (mixed $id): bool => is_string($id) && isset($of[$other][$id]);
+                    $kept[$column] = array_values(array_filter((array) $kept[$column], $isThere));
                 }
                 $rows[] = self::columns($user, $part, $row, $kept, $ids);
                 $counts[$part->table]++;

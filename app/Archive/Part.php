@@ -11,6 +11,7 @@ final readonly class Part
      * @param  list<string>  $columns  besides id, in the order they are written
      * @param  list<string>  $documents  those of them that hold JSON
      * @param  array<string, string>  $names  part whose row a column names, by column
+     * @param  array<string, string>  $lists  part whose rows a column lists, by column: those that did not come along are left out
      */
     private function __construct(
         public string $table,
@@ -18,6 +19,7 @@ final readonly class Part
         public array $documents = [],
         public array $names = [],
         public bool $hasId = true,
+        public array $lists = [],
     ) {}
 
     /** @return list<self> all of them, each after those it names */
@@ -46,9 +48,13 @@ final readonly class Part
             new self('outings', ['place_id', 'day', 'name', 'document', ...$times], ['document'], [
                 'place_id' => 'places',
             ]),
-            new self('cards', ['name', 'rushes', 'ticks', 'outing_id', ...$times], ['rushes', 'ticks'], [
-                'outing_id' => 'outings',
-            ]),
+            new self(
+                'cards',
+                ['name', 'rushes', 'ticks', 'outing_id', ...$times],
+                ['rushes', 'ticks'],
+                ['outing_id' => 'outings'],
+                lists: ['rushes' => 'rushes'],
+            ),
             new self('promises', ['rush_id', 'fingerprint', 'document', 'made_at'], ['document'], [
                 'rush_id' => 'rushes',
             ]),

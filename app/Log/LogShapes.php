@@ -91,11 +91,14 @@ final readonly class LogShapes
         return $shown;
     }
 
-    /** @return array<string, mixed> a burst with all its frames */
-    public function burst(User $user, BurstRecord $burst): array
+    /**
+     * @param  int  $from  frames before those that are told
+     * @return array<string, mixed> a burst with its frames, so many at the most
+     */
+    public function burst(User $user, BurstRecord $burst, int $from = 0): array
     {
         $plan = $this->keeper->plan($burst, $user);
-        $frames = $burst->inOrder(self::MOST);
+        $frames = $burst->inOrder(self::MOST, $from);
         $rush = $burst->rush_id === null ? null : self::rushes($user)->find($burst->rush_id);
 
         return self::head($burst, $rush?->name) + [

@@ -76,10 +76,10 @@ final class BurstRecord extends Model
     }
 
     /** @return list<FrameRecord> by time, with their files */
-    public function inOrder(int $most = 100_000): array
+    public function inOrder(int $most = 100_000, int $from = 0): array
     {
         /** @var list<FrameRecord> $found */
-        $found = $this->ordered()->with('file')->limit($most)->get()->all();
+        $found = $this->ordered()->with('file')->offset($from)->limit($most)->get()->all();
 
         return $found;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Documents\AsDocument;
+use App\Runs\Holder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -22,6 +23,8 @@ use Illuminate\Support\Carbon;
  * @property int $done
  * @property int $portions how many portions have been kept
  * @property int $tries how often the next has been begun
+ * @property ?string $held_by who is at it, {@see Holder}
+ * @property ?Carbon $held_until and how long at the most
  * @property ?array<string, mixed> $state what is needed to go on
  * @property \stdClass $reading what it has told so far
  * @property ?string $problem why it failed
@@ -81,7 +84,17 @@ final class RunRecord extends Model
             'state' => 'array',
             'reading' => AsDocument::class,
             'beat_at' => 'datetime',
+            'held_until' => 'datetime',
         ];
+    }
+
+    /** Whether nobody is at it: nobody else, nobody whose time is over, nobody who is gone. */
+    public function isFree(): bool
+    {
+        return $this->held_by === null ||
+            $this->held_by === Holder::me()->told() ||
+            ($this->held_until !== null && $this->held_until->isPast()) ||
+            Holder::from($this->held_by)->isGone();
     }
 
     /** Seconds since a worker last came back from it. */

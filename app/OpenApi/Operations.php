@@ -214,7 +214,7 @@ final class Operations
             'POST log/undo' => new Operation('Takes back what was done in the log last.', 'logTurned', scope: Scope::Write),
             'POST log/redo' => new Operation('Does again what was taken back last.', 'logTurned', scope: Scope::Write),
             'POST log/let-go' => new Operation('Lets the pieces of frames taken before a day go.', 'logLetGo', ['before' => ['type' => 'string', 'pattern' => '^[0-9]{4}-[0-9]{2}-[0-9]{2}$']], Scope::Write),
-            'GET bursts/{burst}' => new Operation('A burst with its frames.', 'burstWhole', scope: Scope::Read),
+            'GET bursts/{burst}' => new Operation('A burst with its frames, 600 at a time.', 'burstWhole', scope: Scope::Read, query: ['from' => 'How many of its frames stand before those that are told; 0 when it is left out.']),
             'PUT bursts/{burst}/rush' => new Operation('Says which rush a burst was taken for; null takes that back.', 'burstWhole', ['rush_id?' => ['type' => ['string', 'null'], 'minLength' => 26, 'maxLength' => 26]], Scope::Write),
             'PUT bursts/{burst}/subject' => new Operation('Says where the subject is in one frame, as shares of its sides as it is looked at; the others are looked through for it.', 'burstWhole', ['frame' => self::ID, 'box' => $box], Scope::Write),
             'POST bursts/{burst}/split' => new Operation('Makes another burst of its frames from this one on.', 'burstWhole', ['frame' => self::ID], Scope::Write),

@@ -13,8 +13,8 @@ use RushHold\Faults\Fault;
 
 /**
  * Long work in the background, a portion at a time: each portion is kept together with the call for the next, so that a worker
- * may die at any moment and nothing is lost but its last portion. Whoever is at a run holds it by his line to the store, however long a
- * step takes; with the line the hold goes, and another takes it up.
+ * may die at any moment and nothing is lost but its last portion. Whoever is at a run holds it longer than any step may take; of a
+ * process that is gone another of its machine takes it up at once, those of other machines when its time is over.
  */
 final readonly class Runs
 {
@@ -23,6 +23,9 @@ final readonly class Runs
 
     /** Without a word for so long, a run that nobody holds is called for again. */
     private const SILENT_S = 5;
+
+    /** So long a portion is held at the most: longer than a worker may be at it ({@see GoOn::$timeout}). */
+    private const HELD_S = 75;
 
     /** Runs that are looked at for that in one go. */
     private const SILENT = 50;
@@ -141,17 +144,35 @@ final readonly class Runs
      */
     public function goOn(string $id, ?int $portion = null): void
     {
-        if (DB::scalar('SELECT GET_LOCK(?, 0)', [self::hold($id)]) !== 1) {
+        $run = RunRecord::query()->with('user')->find($id);
+        if ($run?->status !== RunRecord::RUNNING || $run->portions !== ($portion ?? $run->portions) || ! $this->hold($run)) {
             return;
         }
         try {
-            $run = RunRecord::query()->with('user')->find($id);
-            if ($run?->status === RunRecord::RUNNING && $run->portions === ($portion ?? $run->portions)) {
-                $this->portion($run);
-            }
+            $this->portion($run);
         } finally {
-            DB::scalar('SELECT RELEASE_LOCK(?)', [self::hold($id)]);
+            RunRecord::query()
+                ->whereKey($id)
+                ->where('held_by', Holder::me()->told())
+                ->update(['held_by' => null, 'held_until' => null]);
         }
+    }
+
+    /** Takes hold of a run for the next portion, where nobody has; said before it is tried, so that what breaks workers is counted. */
+    private function hold(RunRecord $run): bool
+    {
+        return $run->isFree() &&
+            RunRecord::query()
+                ->whereKey($run->id)
+                ->where('status', RunRecord::RUNNING)
+                ->where('portions', $run->portions)
+                ->where('held_by', $run->held_by)
+                ->where('tries', $run->tries)
+                ->update([
+                    'held_by' => Holder::me()->told(),
+                    'held_until' => Carbon::now()->addSeconds(self::HELD_S)->format(RunRecord::MOMENT),
+                    'tries' => $run->tries + 1,
+                ]) === 1;
     }
 
     private function portion(RunRecord $run): void
@@ -162,8 +183,6 @@ final readonly class Runs
 
             return;
         }
-        // said before it is tried: what breaks the worker off must not do so for ever
-        RunRecord::query()->whereKey($run->id)->where('portions', $run->portions)->increment('tries');
         if ($run->tries >= self::MOST_TRIES) {
             $this->fail($run->id, self::BROKE_OFF);
 
@@ -244,7 +263,7 @@ final readonly class Runs
         if (
             $run->status !== RunRecord::RUNNING ||
             $run->silentS() < self::SILENT_S ||
-            DB::scalar('SELECT IS_FREE_LOCK(?)', [self::hold($run->id)]) !== 1
+            ! $run->isFree()
         ) {
             return;
         }
@@ -256,12 +275,6 @@ final readonly class Runs
         if ($woken === 1) {
             GoOn::dispatch($run->id, $run->portions);
         }
-    }
-
-    /** What whoever is at a run holds in the store. */
-    private static function hold(string $id): string
-    {
-        return DB::getDatabaseName()."/run/{$id}";
     }
 
     /**

@@ -6,13 +6,15 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** How often the next portion of a run has been begun, and which runs have been silent for long. */
+/** Who is at a run and how long at the most, how often its next portion has been begun, and which runs have been silent for long. */
 return new class extends Migration
 {
     public function up(): void
     {
         Schema::table('runs', function (Blueprint $table): void {
             $table->unsignedTinyInteger('tries')->default(0)->after('portions');
+            $table->string('held_by', 120)->nullable()->after('tries');
+            $table->timestamp('held_until', 3)->nullable()->after('held_by');
             $table->index(['status', 'beat_at']);
         });
     }
@@ -21,7 +23,7 @@ return new class extends Migration
     {
         Schema::table('runs', function (Blueprint $table): void {
             $table->dropIndex(['status', 'beat_at']);
-            $table->dropColumn('tries');
+            $table->dropColumn(['tries', 'held_by', 'held_until']);
         });
     }
 };

@@ -167,6 +167,27 @@ it('puts nothing into an account in which something has been written, and nobody
     expect($stranger->gear()->count())->toBe(2);
 });
 
+it('names nothing that did not come along, and leaves nobody without a body and a lens', function () {
+    livedIn($this->user, true);
+    app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
+    tampered($this->file, 'cards.jsonl', fn (string $text): string => (string) preg_replace('/"rushes":\["/', '"rushes":["01aaaaaaaaaaaaaaaaaaaaaaaa","', $text, 1));
+    $this->actingAs($other = People::someone('Bea'));
+    $this->postJson('/api/account/archive', ['file_id' => sentArchive($other, $this->file)->id])->assertOk();
+    $rushes = $other->rushes()->pluck('id')->all();
+    foreach ($other->cards()->get() as $card) {
+        expect(array_diff($card->rushes, $rushes))->toBe([]);
+    }
+
+    // one without any gear
+    app(ArchiveWriter::class)->write(People::someone('Cy')->refresh(), $this->file);
+    foreach (['gear.jsonl', 'kits.jsonl'] as $name) {
+        tampered($this->file, $name, fn (string $text): string => '');
+    }
+    $this->actingAs($bare = People::someone('Dee'));
+    $this->postJson('/api/account/archive', ['file_id' => sentArchive($bare, $this->file)->id])->assertOk();
+    expect($bare->gear()->count())->toBe(2)->and($bare->kits()->count())->toBe(1);
+});
+
 it('takes nothing of an archive that somebody has changed for the worse', function (string $name, Closure $change, string $pointer) {
     livedIn($this->user, true);
     app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);

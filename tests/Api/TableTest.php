@@ -163,6 +163,19 @@ it('goes on where it was put down, in the middle of a burst too', function () {
         ->toBe(RunRecord::DONE);
 });
 
+it('tells a long burst page by page, each with the true number', function () {
+    $rows = array_map(static fn (int $row): string => sprintf('T_%03d.jpg,2026-05-22 05:%02d:%02d,one', $row, intdiv($row, 60), $row % 60), range(0, 699));
+    $file = People::tableFileOf($this->user, "file,taken_at,burst\n".implode("\n", $rows));
+    Frames::work(RunRecord::query()->findOrFail($this->postJson('/api/log/tables/take', ['file_id' => $file->id])->assertCreated()->json('table.id')));
+    $id = $this->user->bursts()->sole()->id;
+    $page = fn (string $query): array => $this->getJson("/api/bursts/{$id}{$query}")->assertOk()->assertJsonPath('burst.frames', 700)->json('burst.all');
+    expect(array_column([...$page(''), ...$page('?from=600')], 'name'))
+        ->toBe(array_map(static fn (int $row): string => sprintf('T_%03d.jpg', $row), range(0, 699)))
+        ->and($page('?from=700'))
+        ->toBe([]);
+    $this->getJson("/api/bursts/{$id}?from=-1")->assertUnprocessable()->assertSee('a whole number from 0 to 999999');
+});
+
 it('leaves a table of nothing but empty bursts after a few, as it does any other', function () {
     $file = People::tableFileOf($this->user, '{"format":"log/1","bursts":['.implode(',', array_fill(0, 5000, '{}')).']}');
     $id = $this->postJson('/api/log/tables/take', ['file_id' => $file->id])->assertCreated()->assertJsonPath('table.whole', 5000)->json('table.id');

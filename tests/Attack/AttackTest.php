@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Symfony\Component\Process\Process;
 use Tests\Support\Answer;
 use Tests\Support\Documents;
 use Tests\Support\Frames;
@@ -711,6 +712,47 @@ it('gives an account with photographs out and takes it into another, picture by 
     $file = sent($other, 'archive', $one->must(200, 'GET', '/api/account/archive')->body, 'mine.zip');
     $other->must(200, 'POST', '/api/account/archive', ['file_id' => $file]);
     expect($frames($other))->toBe($there);
+});
+
+it('takes every photograph of two accounts in once, whichever of three workers is killed meanwhile', function () {
+    $each = Long::of(200, 12);
+    $accounts = [Stranger::registered(), Stranger::registered()];
+    foreach ($accounts as $account) {
+        foreach (range(1, $each) as $number) {
+            $jpeg = Frames::jpeg();
+            sent($account, 'frame', substr_replace($jpeg, "\xFF\xFE".pack('n', 6).sprintf('%04d', $number), 2, 0), "R{$number}.jpg");
+        }
+    }
+    $worker = static function (): Process {
+        $command = '. bin/lib.sh; instance test; APP_ENV=$(setting APP_ENV) exec bin/serve/compiled artisan queue:work database --sleep=0.25 --timeout=60 --quiet';
+        $worker = new Process(['bash', '-c', $command], TestServer::root(), timeout: null);
+        $worker->start();
+
+        return $worker;
+    };
+    $there = static fn (Stranger $who): int => array_sum(array_column($who->must(200, 'GET', '/api/log')->json('bursts'), 'frames'));
+    $workers = array_map($worker, [0, 1, 2]);
+    $by = microtime(true) + 900;
+    $killed = 0;
+    try {
+        do {
+            usleep(random_int(300_000, 2_000_000));
+            $one = array_rand($workers);
+            $workers[$one]->signal(SIGKILL);
+            $workers[$one] = $worker();
+            $killed++;
+        } while (array_sum(array_map($there, $accounts)) < 2 * $each && microtime(true) < $by);
+    } finally {
+        array_map(static fn (Process $worker) => $worker->stop(0), $workers);
+    }
+    expect($killed)->toBeGreaterThan(0);
+    foreach ($accounts as $account) {
+        $log = until($account, '/api/log', static fn (Answer $log): bool => $log->json('intake.status') === 'done');
+        expect($log->json('intake.refused'))->toBe([])->and($log->json('bursts'))->toHaveCount(1);
+        $names = array_column($account->must(200, 'GET', '/api/bursts/'.$log->json('bursts.0.id'))->json('burst.all'), 'name');
+        sort($names, SORT_NATURAL);
+        expect($names)->toBe(array_map(static fn (int $number): string => "R{$number}.jpg", range(1, $each)));
+    }
 });
 
 it('reads the photograph of one while another has sent a table that is long and says nothing', function () {

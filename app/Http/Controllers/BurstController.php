@@ -23,6 +23,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RushHold\Document\Reader;
 use RushHold\Faults\NumberOutOfRange;
+use RushHold\Faults\TextOutOfBounds;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Sharpness\FrameVerdict;
 use RushHold\Sharpness\Turn;
@@ -43,9 +44,13 @@ final readonly class BurstController extends Controller
     {
         $user = $this->user($request);
         $look = $this->relooks->last($burst);
+        $from = $request->query('from', '0');
+        if (! is_string($from) || preg_match('/^\d{1,6}$/', $from) !== 1) {
+            throw TextOutOfBounds::of('from', mb_strcut(is_string($from) ? $from : '', 0, 40), 'a whole number from 0 to 999999');
+        }
 
         return new JsonResponse([
-            'burst' => $this->shapes->burst($user, $burst),
+            'burst' => $this->shapes->burst($user, $burst, (int) $from),
             'look' => $look === null ? null : $look->progress() + ['whole' => $look->whole],
             'undo' => $this->acts->next($user, true)?->words,
             'redo' => $this->acts->next($user, false)?->words,

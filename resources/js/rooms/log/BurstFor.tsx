@@ -47,7 +47,7 @@ export function BurstFor({
       />
       {burst.rush !== null && <Link to={`/plan/${burst.rush.id}`}>Its plan</Link>}
       <span className="burst-tally">
-        <b>{keepers}</b> of {burst.all.length} sharp <span className="note">{eyed} judged by eye</span>
+        <b>{keepers}</b> of {burst.frames} sharp <span className="note">{eyed} judged by eye</span>
       </span>
     </div>
   );

@@ -118,8 +118,9 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
   });
 
   if (frame === undefined) return <p className="note empty">This burst has no frames left.</p>;
-  const eyed = frames.filter((one) => one.eye !== null).length;
-  const keepers = frames.filter((one) => isKeeper(one.eye ?? one.verdict)).length;
+  const isCut = frames.length < burst.frames;
+  const eyed = isCut ? burst.eyed : frames.filter((one) => one.eye !== null).length;
+  const keepers = isCut ? burst.keepers : frames.filter((one) => isKeeper(one.eye ?? one.verdict)).length;
   const before = at > 0 ? frames[at - 1]! : null;
   const isLooking = look?.status === "running";
   const problem = change.error ?? turn.error ?? remove.error;
@@ -131,7 +132,7 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
           {timeOf(burst.clock)} <span>{dayOf(burst.clock)}</span>
         </h1>
         <span className="note">
-          {framesOf(frames.length)}
+          {framesOf(burst.frames)}
           {burst.seconds > 0 && ` in ${burst.seconds} s`}
           {burst.body !== "" && `, ${burst.body}`}
         </span>
@@ -206,12 +207,18 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
           )}
         </div>
         <div className="burst-side">
-          <FrameTold frame={frame} at={at} of={frames.length} />
+          <FrameTold frame={frame} at={at} of={burst.frames} />
           <Judging frame={frame} onJudge={judge} />
         </div>
       </div>
 
       <FrameStrip frames={frames} current={frame.id} onGo={go} />
+      {isCut && (
+        <p className="note">
+          Shown are the first {frames.length} of {framesOf(burst.frames)}. Split it to see the others; what is done with
+          the burst is done with all.
+        </p>
+      )}
       <p className="burst-acts">
         <button type="button" className="text-button" disabled={at === 0} onClick={split}>
           Split before frame {at + 1} (s)
@@ -229,11 +236,11 @@ export function OpenBurst({ whole }: { whole: BurstWhole }) {
       </p>
       <Dialog open={deleting} title="Delete this burst?" onClose={() => setDeleting(false)}>
         <p>
-          {framesOf(frames.length)} with their pictures and verdicts go for good. The files on your own disk are not
+          {framesOf(burst.frames)} with their pictures and verdicts go for good. The files on your own disk are not
           touched.
         </p>
         <button type="button" className="primary" disabled={remove.isPending} onClick={() => remove.mutate()}>
-          Delete {framesOf(frames.length)}
+          Delete {framesOf(burst.frames)}
         </button>
       </Dialog>
     </div>

@@ -35,10 +35,26 @@ export const furtherOf = (one: Taking, other: Taking): Taking => {
   return (isOver(one) - isOver(other) || one.done - other.done) >= 0 ? one : other;
 };
 
+/** Frames of one burst that are shown; a longer one says that it is cut. */
+export const MOST_SHOWN = 6000;
+
+/** A burst of which an answer has told the first frames, with those that follow. */
+export const withTheRest = async (first: BurstWhole): Promise<BurstWhole> => {
+  const { burst } = first;
+  const all = [...burst.all];
+  while (all.length < Math.min(burst.frames, MOST_SHOWN)) {
+    // each page begins where the one before it ends
+    const next = await request<BurstWhole>("GET", `bursts/${burst.id}?from=${all.length}`);
+    if (next.burst.all.length === 0) break;
+    all.push(...next.burst.all);
+  }
+  return all.length === burst.all.length ? first : { ...first, burst: { ...burst, all } };
+};
+
 export const burstQuery = (id: string | undefined) =>
   queryOptions({
     queryKey: ["burst", id],
-    queryFn: () => request<BurstWhole>("GET", `bursts/${id}`),
+    queryFn: async () => withTheRest(await request<BurstWhole>("GET", `bursts/${id}`)),
     enabled: id !== undefined,
     staleTime: 0,
     // a second look goes on in the background, and brings frame after frame

@@ -5,7 +5,7 @@ import { request } from "../../api/client";
 import type { LogTurned } from "../../generated/answers";
 import { useAccount } from "../../session/boot";
 import { waitingEyes } from "../../session/Outbox";
-import { burstQuery, type BurstWhole } from "./log";
+import { burstQuery, withTheRest, type BurstWhole } from "./log";
 
 /** What can be done with a burst, and what was said of it last. */
 export const useBurstActs = (id: string) => {
@@ -24,7 +24,7 @@ export const useBurstActs = (id: string) => {
   const change = useMutation({
     mutationFn: async ({ verb, path, body }: { verb: string; path: string; body?: object }) => {
       await judged();
-      return request<BurstWhole>(verb, `bursts/${id}/${path}`, body ?? {});
+      return withTheRest(await request<BurstWhole>(verb, `bursts/${id}/${path}`, body ?? {}));
     },
     // what is shown elsewhere follows by itself: the next key is not waited for that
     onSuccess: (next) => {

@@ -8,8 +8,8 @@ import { Choice } from "../../ui/Choice";
 import { when } from "../../units/when";
 
 const scopes = [
-  { value: "read", words: "read" },
-  { value: "write", words: "read and change" },
+  { value: "read", words: "read everything, the archive too" },
+  { value: "write", words: "read everything and change it" },
 ] as const;
 
 /** Keys by which other programs act for this account: made here, shown once, ended here. */
