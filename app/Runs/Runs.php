@@ -145,12 +145,14 @@ final readonly class Runs
     public function goOn(string $id, ?int $portion = null): void
     {
         $run = RunRecord::query()->with('user')->find($id);
-        if ($run?->status !== RunRecord::RUNNING || $run->portions !== ($portion ?? $run->portions) || ! $this->hold($run)) {
+        $isCalledFor = $run?->status === RunRecord::RUNNING && $run->portions === ($portion ?? $run->portions);
+        if (! $isCalledFor || ! $this->hold($run)) {
             return;
         }
         try {
             $this->portion($run);
         } finally {
+            // what was not kept is let go of too
             RunRecord::query()
                 ->whereKey($id)
                 ->where('held_by', Holder::me()->told())
@@ -287,7 +289,13 @@ final readonly class Runs
             ->whereKey($run->id)
             ->where('status', RunRecord::RUNNING)
             ->where('portions', $run->portions)
-            ->update($changes + ['portions' => $run->portions + 1, 'beat_at' => self::now()]) === 1;
+            ->update($changes + [
+                'portions' => $run->portions + 1,
+                'beat_at' => self::now(),
+                // let go of together with the call for the next, which another may answer at once
+                'held_by' => null,
+                'held_until' => null,
+            ]) === 1;
     }
 
     /** The moment as the store keeps it, to the millisecond. */

@@ -11,6 +11,7 @@ use App\Runs\Runs;
 use App\Runs\Work;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use RushHold\Faults\CannotBeReckoned;
 use Tests\Support\People;
 
@@ -198,6 +199,16 @@ it('is begun by nobody while another is at it, and taken up when that one is gon
     $this->runs->goOn($run->id);
     expect($run->refresh()->done)->toBe(2);
     $this->travelBack();
+});
+
+it('has let go of a run when the next portion is called for', function () {
+    $run = ($this->begin)();
+    Event::listen(Illuminate\Queue\Events\JobQueued::class, static function () use ($run, &$held): void {
+        $held = DB::table('runs')->where('id', $run->id)->value('held_by');
+    });
+    $held = 'nobody has called';
+    $this->runs->goOn($run->id);
+    expect($held)->toBeNull();
 });
 
 it('does a portion once, however often it is called for', function () {

@@ -73,7 +73,7 @@ describe("an account", () => {
     await press("Make a key");
     await one(".program-text code");
     const key = text(".program-text code");
-    await see("may read, made");
+    await see("may read everything, the archive too, made");
     const ask = (method: string, to: string): Promise<number> => withKey(method, to, key);
     const rush = (await api("GET", "rushes"))[1].rushes[0].id;
     expect([

@@ -115,8 +115,7 @@ final readonly class AccountController extends Controller
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        // pictures of frames may be in the browser's own cache
-        return response()->noContent()->header('Clear-Site-Data', '"cache"');
+        return response()->noContent();
     }
 
     public function settings(Request $request): JsonResponse

@@ -2,7 +2,7 @@ import { accountKey } from "./account";
 import { begunKey } from "./unsent";
 
 /** What was in use last on this device: what is begun anew begins with it. */
-export type LastUsed = { kit?: string; body?: string };
+export type LastUsed = { kit?: string; body?: string; pictures?: string };
 
 const place = (): string => begunKey(accountKey() ?? "", "last");
 

@@ -58,7 +58,7 @@ function Piece({ frame, words, version }: { frame: BurstFrame; words: string; ve
       ) : (
         <span className="piece-sight">
           <img
-            src={`${pictureOf(frame.id, "piece")}?${encodeURIComponent(version)}`}
+            src={`${pictureOf(frame.id, "piece")}&at=${encodeURIComponent(version)}`}
             alt={`The subject of ${frame.name} at full size`}
           />
         </span>

@@ -2,6 +2,7 @@ import { queryOptions, type QueryClient } from "@tanstack/react-query";
 import { request } from "../../api/client";
 import type { Burst, BurstFrame, BurstHead, BurstWhole, FrameEye, LogPage, LogState } from "../../generated/answers";
 import { frameVerdicts } from "../../generated/vocabulary";
+import { pictureKey } from "../../session/pictureKey";
 
 export type { Burst, BurstFrame, BurstHead, BurstWhole, LogPage, LogState };
 
@@ -78,7 +79,8 @@ export const eyeArrived = (client: QueryClient, { id, eye }: FrameEye): void => 
 };
 
 /** Where a picture of a frame is: all of it reduced, or a piece round its subject as it is. */
-export const pictureOf = (frame: string, which: "whole" | "piece"): string => `/api/frames/${frame}/${which}`;
+export const pictureOf = (frame: string, which: "whole" | "piece"): string =>
+  `/api/frames/${frame}/${which}?of=${pictureKey()}`;
 
 const MONTHS = ["January", "February", "March", "April", "May", "June", "July"];
 MONTHS.push("August", "September", "October", "November", "December");
