@@ -81,7 +81,8 @@ it('does what a newcomer comes for, in few presses', function () {
 
     // 1. a first rush, by keyboard alone: a heron bursting out of reeds in the evening
     $this->registered($window);
-    $this->one($window, '.empty .primary');
+    // it waits for the kits of the account
+    $this->one($window, '.empty .primary:enabled');
     $window->executeScript('document.querySelector(".empty .primary").focus()');
     $hand->type(Key::ENTER);
     $this->one($window, '[data-testid=sentence]');
