@@ -414,3 +414,14 @@ it('counts a burst once, however often it is told anew', function () {
     $this->putJson('/api/settings', ['settings' => ['units' => 'imperial']])->assertOk();
     expect($this->getJson('/api/log/counts?by=distance')->json('rows.0.words'))->toEndWith(' ft');
 });
+
+it('counts the day of an outing anew only where what it rests on has changed', function () {
+    $outing = outingOn($this->user, 'Spring tide');
+    $burst = Frames::burst($this->user);
+    $counted = DB::table('counted')->where('burst_id', $burst->id);
+    $counted->update(['lens' => 'as it was counted']);
+    $outing->fill(['name' => 'Neap tide'])->save();
+    expect($counted->value('lens'))->toBe('as it was counted')->and($counted->value('outing'))->toBe($outing->id);
+    $outing->fill(['day' => '2026-05-24'])->save();
+    expect($counted->value('lens'))->not->toBe('as it was counted')->and($counted->value('outing'))->toBe('');
+});
