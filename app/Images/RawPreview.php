@@ -172,7 +172,7 @@ final class RawPreview
         $named = static fn (array $names): array => array_map(static fn (string $name): string => "-{$name}", $names);
         $tool = new Process([
             // it dies with whoever asks it, however that dies; no configuration of whoever runs it
-            ...['setpriv', '--pdeathsig', 'KILL', 'prlimit', ...self::BOUNDS, 'exiftool', '-config', '', '-q', '-q'],
+            ...['setpriv', '--pdeathsig', 'KILL', 'prlimit', ...self::BOUNDS, 'exiftool', '-config', ''],
             ...['-b', '-W', "{$folder}/%t", ...$named(self::PICTURES), "{$folder}/raw"],
             ...['-execute', '-j', '-n', ...$named(array_keys(self::TAGS)), "{$folder}/raw", '-common_args', '-q', '-q'],
         ], timeout: self::PATIENCE_S);

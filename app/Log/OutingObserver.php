@@ -34,10 +34,10 @@ final readonly class OutingObserver
     /** @return array<mixed> all by which it is told what was taken on it */
     private static function rests(string $day, mixed $document): array
     {
-        $rushes = $document instanceof \stdClass ? array_column($document->rushes ?? [], 'rush_id') : [];
+        $rushes = array_unique($document instanceof \stdClass ? array_column($document->rushes ?? [], 'rush_id') : []);
         sort($rushes);
 
-        return [$day, OutingRecord::isPastMidnight($document) ? $document->until ?? '' : null, array_unique($rushes)];
+        return [$day, OutingRecord::isPastMidnight($document) ? $document->until ?? '' : null, $rushes];
     }
 
     /** @param  list<string>  $days */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Documents\SchemaChecker;
-use App\Images\RawPreview;
 use App\Limits\Turns;
 use App\Log\OutingObserver;
 use App\Models\CardRecord;
@@ -59,7 +58,6 @@ final class AppServiceProvider extends ServiceProvider
             static fn (): SchemaChecker => new SchemaChecker(base_path('schemas')),
         );
         $this->app->bind(Forecast::class, StandIn::class);
-        $this->app->singleton(RawPreview::class);
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
         $this->app->singleton(
             Turns::class,

@@ -151,12 +151,13 @@ final readonly class Runs
         }
         try {
             $this->portion($run);
-        } finally {
-            // what was not kept is let go of too
+        } catch (\Throwable $thrown) {
+            // what is kept lets go by itself; who fails is tried again at once
             RunRecord::query()
                 ->whereKey($id)
                 ->where('held_by', Holder::me()->told())
                 ->update(['held_by' => null, 'held_until' => null]);
+            throw $thrown;
         }
     }
 
