@@ -280,10 +280,11 @@ artisan() { APP_ENV=$(setting APP_ENV) php artisan "$@"; }
 # serve_files FOLDER PORT SOCKETS USER NAME: the files of bin/serve with their places filled in
 serve_files() {
   local name nginx_user=''; [ "$4" != root ] || nginx_user='user root; '
+  local files; files=$(setting FILES_FOLDER); files=${files:-$ROOT/storage/files/$5}
   mkdir -p "$1/tmp"
   for name in fastcgi fpm nginx; do
     sed -e "s|@RUN@|$1|g; s|@PORT@|$2|g; s|@SOCKETS@|$3|g; s|@USER@|$4|g; s|@GROUP@|$(id -gn "$4")|g; s|@INSTANCE@|$5|g; s|@NGINX_USER@|$nginx_user|g" \
-      -e "s|@LOGS@|$ROOT/storage/logs|g; s|@PUBLIC@|$ROOT/public|g; s|@WORKERS@|${WORKERS:-8}|g; s|@LONGEST@|2200k|g" \
+      -e "s|@LOGS@|$ROOT/storage/logs|g; s|@FILES@|$files|g; s|@PUBLIC@|$ROOT/public|g; s|@WORKERS@|${WORKERS:-8}|g; s|@LONGEST@|2200k|g" \
       "$ROOT/bin/serve/$name.conf" >"$1/$name.conf"
   done
 }

@@ -50,11 +50,15 @@ return [
         // of each type; a kit file holds as many (schemas/kit-file.json), so that what is saved can be taken in again
         'gear' => ['body' => 60, 'lens' => 100, 'converter' => 40, 'adapter' => 40, 'support' => 40],
         'gear_bytes' => (int) env('QUOTA_GEAR_BYTES', 1_000_000),
+        // deleted records of one table, which can be brought back for a while
+        'deleted' => (int) env('QUOTA_DELETED', 300),
         'history_bytes' => (int) env('QUOTA_HISTORY_BYTES', 32_000_000),
         'file_bytes' => (int) env('QUOTA_FILE_BYTES', 40_000_000),
         'frames' => (int) env('QUOTA_FRAMES', 2_000_000),
         // the small pictures of frames, which stay, and their files, which go once they have been looked at
         'picture_bytes' => (int) env('QUOTA_PICTURE_BYTES', 4_000_000_000),
+        // an archive on its way in, and one that was made: as long as an account may be
+        'archive_bytes' => (int) env('QUOTA_ARCHIVE_BYTES', 4_400_000_000),
         'waiting_bytes' => (int) env('QUOTA_WAITING_BYTES', 3_000_000_000),
     ],
 ];

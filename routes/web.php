@@ -27,6 +27,7 @@ use App\Http\Controllers\SweepController;
 use App\Http\Controllers\TableController;
 use App\Http\Controllers\TokenController;
 use App\Http\Middleware\BoundedBody;
+use App\Http\Middleware\NotWhileFilled;
 use Illuminate\Support\Facades\Route;
 
 /** What can be asked of every record that can be undone. */
@@ -61,8 +62,8 @@ Route::prefix('api')->group(function () use ($undoable): void {
         ->where('token', '[A-Za-z0-9_-]{43}')
         ->middleware('throttle:shared');
 
-    Route::middleware(['auth', 'throttle:use'])->group(function () use ($undoable): void {
-        Route::post('sign-out', [AccountController::class, 'signOut']);
+    Route::middleware(['auth', 'throttle:use', NotWhileFilled::class])->group(function () use ($undoable): void {
+        Route::post('sign-out', [AccountController::class, 'signOut'])->withoutMiddleware(NotWhileFilled::class);
         Route::get('tokens', [TokenController::class, 'index']);
         Route::post('tokens', [TokenController::class, 'store'])
             ->middleware('throttle:new')
@@ -74,7 +75,9 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::put('subjects', [AccountController::class, 'subjects'])->defaults(BoundedBody::KEY, 64);
         Route::middleware('throttle:password')->group(function (): void {
             Route::put('password', [AccountController::class, 'newPassword'])->defaults(BoundedBody::KEY, 8);
-            Route::delete('account', [AccountController::class, 'destroy'])->defaults(BoundedBody::KEY, 8);
+            Route::delete('account', [AccountController::class, 'destroy'])
+                ->defaults(BoundedBody::KEY, 8)
+                ->withoutMiddleware(NotWhileFilled::class);
         });
 
         Route::get('gear', [GearController::class, 'index']);
@@ -89,7 +92,7 @@ Route::prefix('api')->group(function () use ($undoable): void {
         // as long as the longest file of any purpose; each has its own bound (Files/FilePurpose)
         Route::put('files/{purpose}/{hash}', [FileController::class, 'update'])
             ->middleware('throttle:files')
-            ->defaults(BoundedBody::KEY, 62_500)
+            ->defaults(BoundedBody::KEY, 245_000)
             ->defaults(BoundedBody::STREAMED, true);
         Route::get('files/{file}', [FileController::class, 'show']);
         Route::delete('files/{file}', [FileController::class, 'destroy']);
@@ -145,8 +148,14 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::get('log/counts/compare', [CountController::class, 'compare']);
         Route::get('log/learnt', [LearntController::class, 'index'])->middleware('heavy');
         Route::put('log/learnt/{figure}', [LearntController::class, 'update']);
-        Route::get('account/archive', [ArchiveController::class, 'show'])->middleware(['throttle:pdf', 'heavy']);
-        Route::post('account/archive', [ArchiveController::class, 'store'])->middleware(['throttle:pdf', 'heavy']);
+        Route::get('account/archive', [ArchiveController::class, 'show']);
+        Route::post('account/archive', [ArchiveController::class, 'store'])->middleware('throttle:pdf');
+        Route::delete('account/archive', [ArchiveController::class, 'destroy']);
+        Route::withoutMiddleware(NotWhileFilled::class)->group(function (): void {
+            Route::get('account/restore', [ArchiveController::class, 'restored']);
+            Route::post('account/restore', [ArchiveController::class, 'restore'])->middleware('throttle:pdf');
+            Route::delete('account/restore', [ArchiveController::class, 'giveUp']);
+        });
         Route::get('log/out', [CountController::class, 'out'])->middleware(['throttle:pdf', 'heavy']);
         Route::get('log/promises', [CountController::class, 'promises']);
         Route::get('log/tables', [TableController::class, 'index']);

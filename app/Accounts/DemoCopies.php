@@ -6,6 +6,10 @@ namespace App\Accounts;
 
 use App\Log\Tallies;
 use App\Models\User;
+use App\Owned\Column;
+use App\Owned\ColumnKind;
+use App\Owned\Ids;
+use App\Owned\Owned;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
 use Illuminate\Support\Carbon;
@@ -20,34 +24,13 @@ use Illuminate\Support\Str;
  */
 final readonly class DemoCopies
 {
-    /** Tables that belong to an account, in the order in which they refer to each other, and the column they are found by. */
-    private const TABLES = [
-        'gear' => 'user_id',
-        'kits' => 'user_id',
-        'rushes' => 'user_id',
-        'plans' => 'rush_id',
-        'layouts' => 'user_id',
-        'camera_states' => 'user_id',
-        'places' => 'user_id',
-        'outings' => 'user_id',
-        'days' => 'outing_id',
-        'cards' => 'user_id',
-        'promises' => 'user_id',
-        'bursts' => 'user_id',
-        'frames' => 'user_id',
-        'counted' => 'user_id',
-        'tallies' => 'user_id',
-        'learnt' => 'user_id',
-        'versions' => 'user_id',
-    ];
-
-    /** Tables whose rows a column names, where that is not the account. */
-    private const OWNED = ['rush_id' => 'rushes', 'outing_id' => 'outings'];
+    /** Rows written in one go. */
+    private const ROWS = 40;
 
     /** A copy nobody has used for so long makes room for another, in minutes. */
     private const IDLE_MINUTES = 60;
 
-    public function __construct(private Deletion $deletion) {}
+    public function __construct(private Deletion $deletion, private Owned $owned) {}
 
     /**
      * @return ?User null when there is no demo here
@@ -62,75 +45,66 @@ final readonly class DemoCopies
         }
         $this->makeRoom();
 
-        return DB::transaction(static function () use ($demo): User {
+        return DB::transaction(function () use ($demo): User {
             $copy = User::query()->create([
                 'name' => 'Demo',
                 'email' => 'visitor-'.strtolower((string) Str::ulid()).'@inlet.example',
-                'password' => self::nobodys(),
+                'password' => Passwords::nobodys(),
                 'settings' => $demo->settings,
                 'assumptions' => $demo->assumptions,
                 'learnt' => $demo->learnt,
                 'demo_until' => Carbon::now()->addHours((int) config('rushhold.demo_hours')),
             ]);
-            self::copy($demo->id, $copy->id);
+            $this->copy($demo->id, $copy->id);
             Tallies::of($copy, Tallies::BYTES)->update(['frames' => 0]);
 
             return $copy;
         });
     }
 
-    /** A password that nobody has, in a form that is quick to make: it is never checked against. */
-    public static function nobodys(): string
-    {
-        return password_hash(bin2hex(random_bytes(18)), PASSWORD_BCRYPT, ['cost' => 4]);
-    }
-
-    private static function copy(int $from, int $to): void
+    private function copy(int $from, int $to): void
     {
         $rows = $ids = [];
-        foreach (self::TABLES as $table => $by) {
-            $owner = self::OWNED[$by] ?? null;
-            $found = DB::table($table)->whereIn(
-                $by,
-                $owner === null ? [$from] : array_column($rows[$owner] ?? [], 'id'),
-            );
-            $rows[$table] = array_map(static fn (object $row): array => (array) $row, $found->get()->all());
-            foreach ($table === 'versions' ? [] : array_column($rows[$table], 'id') as $id) {
-                $ids[$id] = strtolower((string) Str::ulid());
+        foreach ($this->owned->copied() as $name => $table) {
+            $rows[$name] = array_map(get_object_vars(...), $table->rowsOf($from)->get()->all());
+            $key = $table->key();
+            foreach ($key === null ? [] : array_column($rows[$name], $key) as $id) {
+                $ids[(string) $id] = strtolower((string) Str::ulid());
             }
         }
-        foreach ($rows as $table => $all) {
+        foreach ($this->owned->copied() as $name => $table) {
+            $columns = array_filter($table->columns(), static fn (Column $column): bool => $column->isCopied);
             $copies = array_map(
-                static fn (array $row): array => array_map(
-                    static fn (mixed $value): mixed => is_string($value) ? strtr($value, $ids) : $value,
-                    ['user_id' => $to] + array_diff_key($row, $table === 'versions' ? ['id' => 1] : []),
-                ),
-                $all,
+                static fn (array $row): array => self::row($columns, $row, $ids, $to),
+                $rows[$name],
             );
-            foreach (
-                array_chunk(
-                    isset(self::OWNED[self::TABLES[$table]])
-                        ? array_map(static fn (array $row): array => array_diff_key($row, ['user_id' => 1]), $copies)
-                        : $copies,
-                    40,
-                ) as $some
-            ) {
-                DB::table($table)->insert(
-                    array_map(
-                        static fn (array $row): array => array_diff_key($row, [
-                            'share_token' => 1,
-                            'share_hash' => 1,
-                            'share_until' => 1,
-                            'creation_id' => 1,
-                            'file_id' => 1,
-                            // the pictures stay where they are, with the demo
-                            ...($table === 'counted' ? ['bytes' => 1] : []),
-                        ]),
-                        $some,
-                    ),
-                );
+            foreach (array_chunk($copies, self::ROWS) as $some) {
+                DB::table($name)->insert($some);
             }
         }
+    }
+
+    /**
+     * @param  array<string, Column>  $columns
+     * @param  array<string, mixed>  $row
+     * @param  array<string, string>  $ids  the new ones, by the old
+     * @return array<string, mixed>
+     */
+    private static function row(array $columns, array $row, array $ids, int $account): array
+    {
+        $copy = [];
+        foreach ($columns as $name => $column) {
+            $copy[$name] = match (true) {
+                $column->kind === ColumnKind::Account => $account,
+                is_string($row[$name]) => Ids::replaced(
+                    $row[$name],
+                    static fn (string $id): string => $ids[$id] ?? $id,
+                ),
+                default => $row[$name],
+            };
+        }
+
+        return $copy;
     }
 
     /** @throws ProblemException when all copies are in use */

@@ -49,6 +49,12 @@ final readonly class Passwords
         return $right && $hash !== null;
     }
 
+    /** A hash that no password has, in a form that is quick to make: it is never checked against. */
+    public static function nobodys(): string
+    {
+        return password_hash(bin2hex(random_bytes(18)), PASSWORD_BCRYPT, ['cost' => 4]);
+    }
+
     /** Sets another, and ends every other session and every device that was kept signed in. */
     public static function set(User $user, string $password, ?string $keepSession): void
     {

@@ -5,97 +5,148 @@ declare(strict_types=1);
 namespace App\Archive;
 
 use App\Log\FramePictures;
-use App\Log\Learning;
 use App\Models\FrameRecord;
 use App\Models\User;
-use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
+use App\Owned\Column;
+use App\Owned\Owned;
+use App\Owned\OwnedTable;
+use Illuminate\Database\Eloquent\Collection;
 
 /**
  * Everything of an account in one zip: what it has set, every record it has written, row by row, and the small pictures of its frames. It can
- * be read by anybody, and goes back into an empty account ({@see ArchiveReader}).
+ * be read by anybody, and goes back into an empty account ({@see RestoreWork}).
  */
 final readonly class ArchiveWriter
 {
     public const FORMAT = 'archive/1';
 
-    public function __construct(private FramePictures $pictures) {}
+    /** Rows read at once. */
+    private const ROWS = 1000;
 
-    /** @param  bool  $pictures  whether the pictures of frames go along */
+    /** Frames whose pictures are read at once. */
+    private const FRAMES = 40;
+
+    public function __construct(private FramePictures $pictures, private Owned $owned) {}
+
+    /**
+     * Writes it at once.
+     *
+     * @param  bool  $pictures  whether the pictures of frames go along
+     */
     public function write(User $user, string $file, bool $pictures = true): void
     {
         $folder = $file.'.parts';
         mkdir($folder, 0o700);
         try {
-            $zip = new \ZipArchive();
-            $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
-            $zip->addFromString('account.json', self::text(self::account($user)));
-            foreach (Part::all() as $part) {
-                $this->part($user, $part, "{$folder}/{$part->table}.jsonl");
-                $zip->addFile("{$folder}/{$part->table}.jsonl", "{$part->table}.jsonl");
+            foreach ($this->owned->archived() as $table) {
+                $to = fopen("{$folder}/{$table->name()}.jsonl", 'wb') ?: throw new \RuntimeException('Nothing can be written here.');
+                $after = '';
+                do {
+                    [$text, $count, $after] = $this->rows($user, $table, $after);
+                    fwrite($to, $text);
+                } while ($count === self::ROWS);
+                fclose($to);
             }
-            $number = 0;
-            /** @var iterable<FrameRecord> $frames */
-            $frames = $pictures ? $user->frames()->where('picture_bytes', '>', 0)->lazyById(200) : [];
-            foreach ($frames as $frame) {
-                $this->put($zip, $frame, $folder.'/'.++$number);
+            $after = $pictures ? '' : null;
+            while ($after !== null) {
+                [, , $after] = $this->pictures($user, $folder, $after);
             }
-            $zip->close();
+            self::zip($user, $folder, $file);
         } finally {
-            array_map(unlink(...), glob($folder.'/*') ?: []);
-            rmdir($folder);
+            self::forget($folder);
         }
     }
 
-    private function put(\ZipArchive $zip, FrameRecord $frame, string $file): void
+    /**
+     * The next rows of a table, as JSON a line each.
+     *
+     * @param  string  $after  where those before ended
+     * @return array{string, int, string} rows, how many, and where they end; fewer than {@see ROWS} are the last
+     */
+    public function rows(User $user, OwnedTable $table, string $after): array
     {
-        foreach (FramePictures::BOTH as $which) {
-            $jpeg = $this->pictures->get($frame, $which);
-            if ($jpeg !== null) {
-                file_put_contents("{$file}-{$which}", $jpeg);
-                $name = "pictures/{$frame->id}-{$which}.jpg";
-                $zip->addFile("{$file}-{$which}", $name);
-                // a JPEG becomes no shorter
-                $zip->setCompressionName($name, \ZipArchive::CM_STORE);
-            }
-        }
-    }
-
-    /** @return array<string, mixed> */
-    private static function account(User $user): array
-    {
-        return [
-            'format' => self::FORMAT,
-            'made_at' => Carbon::now()->toIso8601ZuluString(),
-            'settings' => (object) $user->settings,
-            'assumptions' => (object) $user->assumptions,
-            'subjects' => (object) ($user->subjects ?? []),
-            'yours' => array_keys($user->learnt ?? []),
-            'not_yours' => Learning::switchedOff($user),
-        ];
-    }
-
-    private function part(User $user, Part $part, string $file): void
-    {
-        $to = fopen($file, 'wb');
-        if ($to === false) {
-            throw new \RuntimeException('Nothing can be written here.');
-        }
-        $rows = DB::table($part->table)
-            ->where('user_id', $user->id)
-            ->orderBy($part->hasId ? 'id' : 'gear_id');
-        foreach ($rows->cursor() as $row) {
-            $all = get_object_vars($row);
-            $told = $part->hasId ? ['id' => $all['id']] : [];
-            foreach ($part->columns as $column) {
-                $value = $all[$column];
-                $told[$column] = is_string($value) && in_array($column, $part->documents, true)
+        $by = $table->pagedBy();
+        $columns = array_filter($table->columns(), static fn (Column $column): bool => $column->isArchived);
+        $rows = $table
+            ->rowsOf($user->id)
+            ->where($by, '>', $after)
+            ->orderBy($by)
+            ->limit(self::ROWS)
+            ->get()
+            ->all();
+        $text = '';
+        foreach ($rows as $row) {
+            $told = [];
+            foreach ($columns as $name => $column) {
+                $value = $row->{$name};
+                $told[$name] = is_string($value) && $column->isDocument()
                     ? json_decode($value, false, 64, JSON_THROW_ON_ERROR)
                     : $value;
             }
-            fwrite($to, self::text($told)."\n");
+            $text .= self::text($told)."\n";
+            $after = (string) $row->{$by};
         }
-        fclose($to);
+
+        return [$text, count($rows), $after];
+    }
+
+    public static function isLast(int $rows): bool
+    {
+        return $rows < self::ROWS;
+    }
+
+    /**
+     * Puts the next pictures into a folder.
+     *
+     * @param  string  $after  where those before ended
+     * @return array{int, int, ?string} frames, bytes, and where they end; null where these are the last
+     */
+    public function pictures(User $user, string $folder, string $after): array
+    {
+        is_dir($folder.'/pictures') || mkdir($folder.'/pictures', 0o700);
+        /** @var Collection<int, FrameRecord> $frames */
+        $frames = $user
+            ->frames()
+            ->where('picture_bytes', '>', 0)
+            ->where('hash', '>', $after)
+            ->orderBy('hash')
+            ->limit(self::FRAMES)
+            ->get();
+        $bytes = 0;
+        foreach ($frames as $frame) {
+            foreach (FramePictures::BOTH as $which) {
+                $jpeg = $this->pictures->get($frame, $which);
+                if ($jpeg !== null) {
+                    $bytes += (int) file_put_contents("{$folder}/pictures/{$frame->id}-{$which}.jpg", $jpeg);
+                }
+            }
+        }
+
+        return [$frames->count(), $bytes, $frames->count() < self::FRAMES ? null : (string) $frames->last()?->hash];
+    }
+
+    /** Makes a zip of all that is in a folder, and of what the account has set. */
+    public static function zip(User $user, string $folder, string $file): void
+    {
+        $zip = new \ZipArchive();
+        $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
+        $zip->addFromString('account.json', self::text(AccountWords::of($user)));
+        foreach (glob($folder.'/*.jsonl') ?: [] as $path) {
+            $zip->addFile($path, basename($path));
+        }
+        foreach (glob($folder.'/pictures/*.jpg') ?: [] as $path) {
+            $name = 'pictures/'.basename($path);
+            $zip->addFile($path, $name);
+            // a JPEG becomes no shorter
+            $zip->setCompressionName($name, \ZipArchive::CM_STORE);
+        }
+        $zip->close();
+    }
+
+    /** Takes a folder away with what is in it. */
+    public static function forget(string $folder): void
+    {
+        (new \Illuminate\Filesystem\Filesystem())->deleteDirectory($folder);
     }
 
     /** @param  array<string, mixed>  $value */

@@ -16,6 +16,9 @@ enum FilePurpose: string
     /** Everything of another account, to go into this one. */
     case Archive = 'archive';
 
+    /** Something of the account's own that was made here, to be fetched. */
+    case Out = 'out';
+
     /** Frames told in a table, to be looked at and taken into the log. */
     case Table = 'table';
 
@@ -25,7 +28,8 @@ enum FilePurpose: string
         return match ($this) {
             self::Kit => \App\Kits\KitFiles::LARGEST,
             self::Frame => \App\Log\Intakes::LARGEST,
-            self::Archive => \App\Archive\ArchiveReader::LARGEST,
+            self::Archive => \App\Archive\ArchiveWork::LARGEST,
+            self::Out => PHP_INT_MAX,
             self::Table => \App\Log\Table\TableText::LARGEST,
         };
     }
@@ -37,6 +41,7 @@ enum FilePurpose: string
             self::Kit => ['application/json'],
             self::Frame => ['image/jpeg', ContentType::RAW],
             self::Archive => ['application/zip'],
+            self::Out => [],
             self::Table => ['text/plain', ContentType::OTHER_TEXT, 'application/json'],
         };
     }
@@ -48,6 +53,7 @@ enum FilePurpose: string
             self::Kit => 'a kit file, which is text in JSON',
             self::Frame => 'a photograph: a JPEG, or a raw file with one inside',
             self::Archive => 'an archive of an account, which is a zip',
+            self::Out => 'nothing that is sent',
             self::Table => 'a table of frames, which is text: CSV or log/1, saved as UTF-8',
         };
     }
@@ -58,7 +64,7 @@ enum FilePurpose: string
         return match ($this) {
             self::Kit => 7,
             self::Frame => 3,
-            self::Archive, self::Table => 1,
+            self::Archive, self::Out, self::Table => 1,
         };
     }
 
@@ -66,5 +72,11 @@ enum FilePurpose: string
     public function givesWay(): bool
     {
         return $this === self::Frame;
+    }
+
+    /** Whether somebody sends such a file; else it is made here. */
+    public function isSent(): bool
+    {
+        return $this !== self::Out;
     }
 }

@@ -100,6 +100,57 @@ final readonly class Files
             throw new \RuntimeException("The bytes of file {$file->id} are gone.");
     }
 
+    /** A path of this machine under which its bytes are: where the disk is elsewhere they are fetched, once. */
+    public function local(FileRecord $file): string
+    {
+        $disk = $this->disk();
+        $there = $disk->path($file->path());
+        if ($this->areHere()) {
+            return $there;
+        }
+        $here = sys_get_temp_dir()."/rush-hold-sent-{$file->id}";
+        if (! is_file($here)) {
+            $part = $here.'.'.getmypid();
+            file_put_contents($part, $this->stream($file));
+            rename($part, $here);
+        }
+
+        return $here;
+    }
+
+    /**
+     * Keeps a file that was made here, for its account to fetch.
+     *
+     * @param  string  $path  of this machine
+     * @return FileRecord not saved yet, its bytes on the disk
+     */
+    public function made(User $user, FilePurpose $purpose, string $name, string $type, string $path): FileRecord
+    {
+        $file = $user->files()->make([
+            'purpose' => $purpose,
+            'name' => self::named($name),
+            'type' => $type,
+            'bytes' => (int) filesize($path),
+            'hash' => (string) hash_file('sha256', $path),
+            'expires_at' => self::until($purpose),
+        ]);
+        $file->id = $file->newUniqueId();
+        $from = fopen($path, 'rb') ?: throw new \RuntimeException('What was made cannot be read.');
+        try {
+            $this->disk()->writeStream($file->path(), $from);
+        } finally {
+            fclose($from);
+        }
+
+        return $file;
+    }
+
+    /** Whether their bytes are in a folder of this machine. */
+    public function areHere(): bool
+    {
+        return config('filesystems.disks.files.driver') === 'local';
+    }
+
     public function delete(FileRecord $file): void
     {
         $file->delete();

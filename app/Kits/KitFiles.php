@@ -187,7 +187,7 @@ final readonly class KitFiles
             $user,
             $gear,
             $writeId,
-            fn () => $this->quota->forAnother($piece['type'], $user->gear()->where('type', $piece['type'])->count()),
+            fn () => $this->quota->forAnother($user, 'gear', $piece['type']),
         )[0];
     }
 

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Limits;
 
 use App\Files\FilePurpose;
-use App\Log\Tallies;
-use App\Models\GearRecord;
 use App\Models\User;
+use App\Owned\Deleted;
+use App\Owned\Owned;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use RushHold\Counts\BurstFacts;
 
 /**
  * How much one account may keep: said with numbers before it is reached, refused with numbers when it is. Earlier states are never
@@ -25,95 +23,73 @@ final readonly class Quota
 
     private const LONG_BYTES = 20_000;
 
-    private const WORDS = [
-        'rushes' => 'rushes',
-        'cards' => 'cards',
-        'kits' => 'kits',
-        'places' => 'places',
-        'outings' => 'outings',
-        'frames' => 'frames',
-        'body' => 'bodies',
-        'lens' => 'lenses',
-        'converter' => 'converters',
-        'adapter' => 'adapters',
-        'support' => 'supports',
-    ];
+    public function __construct(private Owned $owned, private Deleted $deleted) {}
 
-    /** @return array<string, array{used: int, most: int}> of what may be kept: rushes, cards, kits, places, outings, what ofGear() tells, history_bytes, file_bytes, frames, picture_bytes */
+    /** @return array<string, array{used: int, most: int, words: string}> of all that may be kept */
     public function of(User $user): array
     {
-        return [
-            'rushes' => ['used' => $user->rushes()->count(), 'most' => $this->most('rushes')],
-            'cards' => ['used' => $user->cards()->count(), 'most' => $this->most('cards')],
-            'kits' => ['used' => $user->kits()->count(), 'most' => $this->most('kits')],
-            'places' => ['used' => $user->places()->count(), 'most' => $this->most('places')],
-            'outings' => ['used' => $user->outings()->count(), 'most' => $this->most('outings')],
-            ...$this->ofGear($user),
-            'history_bytes' => [
-                'used' => $this->historyBytes($user->id),
-                'most' => (int) config('rushhold.quota.history_bytes'),
-            ],
-            'file_bytes' => [
-                'used' => self::fileBytes($user, FilePurpose::Kit),
-                'most' => (int) config('rushhold.quota.file_bytes'),
-            ],
-            ...$this->ofFrames($user),
-        ];
-    }
-
-    /** @return array{frames: array{used: int, most: int}, picture_bytes: array{used: int, most: int}} */
-    public function ofFrames(User $user): array
-    {
-        return [
-            'frames' => ['used' => self::frames($user), 'most' => $this->most('frames')],
-            'picture_bytes' => [
-                'used' => $this->pictureBytes($user),
-                'most' => (int) config('rushhold.quota.picture_bytes'),
-            ],
-        ];
-    }
-
-    /** @return array<string, array{used: int, most: int}> of each type of gear, and gear_bytes */
-    public function ofGear(User $user): array
-    {
-        /** @var Collection<int|string, GearRecord> $gear */
-        $gear = $user
-            ->gear()
-            ->selectRaw('type, COUNT(*) AS count, SUM(LENGTH(document)) AS bytes')
-            ->groupBy('type')
-            ->get()
-            ->keyBy('type');
         $told = [];
-        foreach (GearRecord::TYPES as $type) {
-            $told[$type] = ['used' => (int) $gear->get($type)?->getAttribute('count'), 'most' => $this->most($type)];
+        foreach (array_keys($this->owned->all()) as $table) {
+            $told += $this->ofTable($user, $table);
         }
 
-        return $told + [
-            'gear_bytes' => [
-                'used' => (int) $gear->sum(static fn (GearRecord $one): int => (int) $one->getAttribute('bytes')),
-                'most' => (int) config('rushhold.quota.gear_bytes'),
-            ],
-        ];
+        return $told;
+    }
+
+    /** @return array<string, array{used: int, most: int, words: string}> of one table, by the names of its limits */
+    public function ofTable(User $user, string $name): array
+    {
+        $table = $this->owned->table($name);
+        $used = $table->used($user);
+        $told = [];
+        foreach ($table->limits() as $limit => $words) {
+            $told[$limit] = ['used' => $used[$limit], 'most' => $this->most($limit), 'words' => $words];
+        }
+
+        return $told;
     }
 
     /**
-     * @param  string  $kind  rushes, cards, kits, places, outings, or a type of gear
-     * @param  int  $used  how many there are
+     * Whether there is room for another row. Deleted ones have room of their own; beyond that those that nothing names go for good before
+     * their time.
      *
-     * @throws ProblemException when there is no room for another
+     * @param  string  $name  of the table
+     * @param  ?string  $limit  the one it is counted by, where that is not the table's own
+     * @param  int  $more  rows that come
+     *
+     * @throws ProblemException when there is none
      */
-    public function forAnother(string $kind, int $used): void
+    public function forAnother(User $user, string $name, ?string $limit = null, int $more = 1): void
     {
-        $most = $this->most($kind);
-        if ($used >= $most) {
+        $limit ??= $name;
+        $of = $this->ofTable($user, $name)[$limit];
+        if ($of['most'] < $of['used'] + $more) {
             throw self::full(
                 sprintf(
                     'You have %s %s, and an account keeps %s at the most. Delete some that you no longer need.',
-                    number_format($used),
-                    self::WORDS[$kind],
-                    number_format($most),
+                    number_format($of['used']),
+                    $of['words'],
+                    number_format($of['most']),
                 ),
             );
+        }
+        $table = $this->owned->table($name);
+        if ($table->keptDays() === null) {
+            return;
+        }
+        $deleted = static fn (): int => $table->rowsOf($user->id)->whereNotNull('deleted_at')->count();
+        $most = max($of['most'], (int) config('rushhold.quota.deleted'));
+        if ($deleted() > $most) {
+            $this->deleted->letGoOf($user->id);
+            if ($deleted() > $most) {
+                throw self::full(
+                    sprintf(
+                        'You have deleted %s %s that others of your records still name, and no more of those are kept. Delete what names them.',
+                        number_format($deleted()),
+                        $of['words'],
+                    ),
+                );
+            }
         }
     }
 
@@ -124,8 +100,7 @@ final readonly class Quota
      */
     public function forGear(User $user, int $more): void
     {
-        $most = (int) config('rushhold.quota.gear_bytes');
-        $used = (int) $user->gear()->sum(DB::raw('LENGTH(document)'));
+        ['used' => $used, 'most' => $most] = $this->ofTable($user, 'gear')['gear_bytes'];
         if ($more > 0 && $used + $more > $most) {
             throw self::full(
                 sprintf(
@@ -184,9 +159,8 @@ final readonly class Quota
      */
     public function forFrames(User $user, int $frames, int $bytes): void
     {
-        $this->forAnother('frames', self::frames($user) + $frames - 1);
-        $most = (int) config('rushhold.quota.picture_bytes');
-        $used = $this->pictureBytes($user);
+        $this->forAnother($user, 'frames', more: $frames);
+        ['used' => $used, 'most' => $most] = $this->ofTable($user, 'frames')['picture_bytes'];
         if ($used + $bytes > $most) {
             throw self::full(
                 sprintf(
@@ -198,18 +172,6 @@ final readonly class Quota
         }
     }
 
-    /** Pictures of frames that are in this account's own folder. */
-    private function pictureBytes(User $user): int
-    {
-        return (int) Tallies::of($user, Tallies::BYTES)->value('frames');
-    }
-
-    /** As they have been counted: there may be a million. */
-    private static function frames(User $user): int
-    {
-        return (int) Tallies::of($user, BurstFacts::ALL)->value('frames');
-    }
-
     private static function fileBytes(User $user, FilePurpose $purpose): int
     {
         return (int) $user->files()->where('purpose', $purpose->value)->sum('bytes');
@@ -217,7 +179,13 @@ final readonly class Quota
 
     private static function mostBytes(FilePurpose $purpose): int
     {
-        return (int) config($purpose->givesWay() ? 'rushhold.quota.waiting_bytes' : 'rushhold.quota.file_bytes');
+        return (int) config(
+            'rushhold.quota.'.match ($purpose) {
+                FilePurpose::Frame => 'waiting_bytes',
+                FilePurpose::Archive, FilePurpose::Out => 'archive_bytes',
+                default => 'file_bytes',
+            },
+        );
     }
 
     /** Lets the oldest states of an account go when all of them together have become too long. */

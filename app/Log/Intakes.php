@@ -21,9 +21,6 @@ final readonly class Intakes
     /** Largest file, in bytes. */
     public const LARGEST = 64_000_000;
 
-    /** Runs are of this topic. */
-    private const TOPIC = 'frames';
-
     public function __construct(private Runs $runs, private IntakeRuns $handler, private Files $files) {}
 
     /** Sees to it that what waits is taken in; the run that does so, or did last. */
@@ -43,10 +40,8 @@ final readonly class Intakes
                 : $this->runs->begin(
                     $user,
                     RunHandlers::INTAKE,
-                    self::TOPIC,
-                    null,
-                    IntakeRuns::FINGERPRINT,
                     $this->handler->of($user, null),
+                    IntakeRuns::FINGERPRINT,
                 );
         });
     }

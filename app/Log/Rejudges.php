@@ -13,9 +13,6 @@ use Illuminate\Database\Eloquent\Collection;
 /** Judges the frames of a body again where it is said anew whether it blurs of its own: in the background, as a run. */
 final readonly class Rejudges
 {
-    /** Runs are of this topic. */
-    private const TOPIC = 'floor';
-
     public function __construct(private Runs $runs, private RejudgeRuns $handler) {}
 
     /**
@@ -36,10 +33,8 @@ final readonly class Rejudges
         return $this->runs->begin(
             $user,
             RunHandlers::JUDGE,
-            self::TOPIC,
-            null,
-            RejudgeRuns::fingerprintOf($body),
             $this->handler->of($user, $body, null),
+            RejudgeRuns::fingerprintOf($body),
         );
     }
 

@@ -13,9 +13,6 @@ use App\Runs\Runs;
 /** Looks at a burst again where a person has touched its subject, or where a plan puts it: in the background, as a run. */
 final readonly class Relooks
 {
-    /** Runs are of this topic. */
-    private const TOPIC = 'subject';
-
     public function __construct(private Runs $runs, private RelookRuns $handler) {}
 
     /** Begins it; null where no file of the burst is left to be looked at. */
@@ -29,10 +26,9 @@ final readonly class Relooks
         return $this->runs->begin(
             $user,
             RunHandlers::LOOK,
-            self::TOPIC,
-            $found->id,
-            RelookRuns::fingerprintOf($found),
             $this->handler->of($found, null),
+            RelookRuns::fingerprintOf($found),
+            $found->id,
         );
     }
 

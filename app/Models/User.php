@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Jobs\MailPasswordLink;
+use App\Problems\Problem;
+use App\Problems\ProblemException;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Account;
 use Illuminate\Support\Carbon;
@@ -24,6 +26,7 @@ use RushHold\Wording\Units;
  * @property ?array<string, array{value: float, frames: int}> $learnt figures of the person's own frames that are used in place of those, by name
  * @property ?array<string, array<string, string|float>> $subjects those of the account's own, by name
  * @property bool $is_demo the demo everybody gets a copy of; nobody signs in to it
+ * @property ?string $filled_by the run that puts an archive into it: until that ends nobody else reads or writes anything in it
  * @property ?Carbon $demo_until when this copy of the demo goes; null for an account of its own
  */
 final class User extends Account
@@ -39,6 +42,9 @@ final class User extends Account
     ];
 
     protected $fillable = ['name', 'email', 'password', 'settings', 'assumptions', 'learnt', 'subjects', 'is_demo', 'demo_until'];
+
+    /** The run as which this acts on it. */
+    private ?string $fills = null;
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -64,10 +70,35 @@ final class User extends Account
     /**
      * Within a transaction: from here to its end nobody else makes a record of this account, so that what there is can be counted and
      * found exactly.
+     *
+     * @throws ProblemException while an archive is put into it by somebody else
      */
     public function inTurn(): void
     {
-        self::query()->whereKey($this->id)->lockForUpdate()->first();
+        $now = self::query()->whereKey($this->id)->lockForUpdate()->first(['id', 'filled_by']);
+        if ($now?->filled_by !== null && $now->filled_by !== $this->fills) {
+            throw self::isBeingFilled();
+        }
+    }
+
+    /** The same, for the run that puts an archive into it. */
+    public function filling(string $run): self
+    {
+        $this->fills = $run;
+
+        return $this;
+    }
+
+    public static function isBeingFilled(): ProblemException
+    {
+        return new ProblemException(
+            new Problem(
+                'being-filled',
+                409,
+                'An archive is put into this account',
+                'It can be used when that is done.',
+            ),
+        );
     }
 
     /** Whether this is somebody's copy of the demo, which goes by itself. */

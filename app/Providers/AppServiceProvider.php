@@ -16,6 +16,7 @@ use App\Models\PlaceRecord;
 use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
+use App\Owned\Owned;
 use App\Runs\Runs;
 use App\Sessions\QuietSessionHandler;
 use App\Store\StoreConnection;
@@ -57,6 +58,7 @@ final class AppServiceProvider extends ServiceProvider
             SchemaChecker::class,
             static fn (): SchemaChecker => new SchemaChecker(base_path('schemas')),
         );
+        $this->app->singleton(Owned::class);
         $this->app->bind(Forecast::class, StandIn::class);
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
         $this->app->singleton(

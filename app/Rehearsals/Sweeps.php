@@ -34,10 +34,10 @@ final readonly class Sweeps
         return $this->runs->begin(
             $user,
             RunHandlers::SWEEP,
-            $grid,
-            $rush->id,
-            $this->plans->fingerprint($rush, $user),
             $work,
+            $this->plans->fingerprint($rush, $user),
+            $rush->id,
+            $grid,
         );
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Runs;
 
+use App\Archive\ArchiveRuns;
+use App\Archive\EmptyRuns;
+use App\Archive\RestoreRuns;
 use App\Log\IntakeRuns;
 use App\Log\RejudgeRuns;
 use App\Log\RelookRuns;
@@ -27,6 +30,12 @@ final readonly class RunHandlers
 
     public const DEMO = 'demo';
 
+    public const RESTORE = 'restore';
+
+    public const EMPTY = 'empty';
+
+    public const ARCHIVE = 'archive';
+
     private const KINDS = [
         self::SWEEP => SweepRuns::class,
         self::INTAKE => IntakeRuns::class,
@@ -34,6 +43,9 @@ final readonly class RunHandlers
         self::LOOK => RelookRuns::class,
         self::JUDGE => RejudgeRuns::class,
         self::DEMO => DemoShoot::class,
+        self::RESTORE => RestoreRuns::class,
+        self::EMPTY => EmptyRuns::class,
+        self::ARCHIVE => ArchiveRuns::class,
     ];
 
     /** @param  array<string, class-string<RunHandler>>  $kinds */

@@ -42,23 +42,23 @@ final readonly class Runs
      * Begins a run. Of those of its kind that the account has under way, the oldest beyond what is allowed at once are cancelled.
      *
      * @param  string  $kind  one of {@see RunHandlers}
-     * @param  string  $topic  which of the works of that kind
-     * @param  ?string  $subject  id of the record it is about
      * @param  string  $fingerprint  of all it rests on
+     * @param  ?string  $subject  id of the record it is about
+     * @param  string  $topic  which of the works of that kind, where there are several
      * @param  ?array<string, mixed>  $state  what was chosen for it, where that is more than its subject
      */
     public function begin(
         User $user,
         string $kind,
-        string $topic,
-        ?string $subject,
-        string $fingerprint,
         Work $work,
+        string $fingerprint,
+        ?string $subject = null,
+        string $topic = '',
         ?array $state = null,
     ): RunRecord {
         $handler = $this->handlers->of($kind);
 
-        return DB::transaction(static function () use (
+        return DB::transaction(function () use (
             $user,
             $kind,
             $topic,
@@ -74,14 +74,12 @@ final readonly class Runs
                 ->where('status', RunRecord::RUNNING)
                 ->orderByDesc('created_at')
                 ->orderByDesc('id');
+            /** @var Collection<int, RunRecord> $beyond */
             $beyond = $under
                 ->skip($handler->atOnce() - 1)
                 ->take(200)
-                ->pluck('id');
-            RunRecord::query()
-                ->whereKey($beyond)
-                ->where('status', RunRecord::RUNNING)
-                ->update(['status' => RunRecord::CANCELLED]);
+                ->get();
+            $beyond->each($this->cancel(...));
             $past = $user
                 ->runs()
                 ->where('kind', $kind)
@@ -182,12 +180,12 @@ final readonly class Runs
     {
         $handler = $this->handlers->of($run->kind);
         if ($handler->fingerprint($run) !== $run->fingerprint) {
-            $this->keep($run, ['status' => RunRecord::OVERTAKEN]);
+            $this->end($run, RunRecord::OVERTAKEN);
 
             return;
         }
         if ($run->tries >= self::MOST_TRIES) {
-            $this->fail($run->id, self::BROKE_OFF);
+            $this->end($run, RunRecord::FAILED, self::BROKE_OFF);
 
             return;
         }
@@ -200,51 +198,70 @@ final readonly class Runs
                     break;
                 }
             }
+            DB::transaction(fn () => $this->keepPortion($run, $work));
         } catch (Fault $fault) {
-            $this->fail($run->id, $fault->getMessage());
+            $this->end($run, RunRecord::FAILED, $fault->getMessage());
+        }
+    }
 
+    private function keepPortion(RunRecord $run, Work $work): void
+    {
+        $kept = $this->keep($run, [
+            'state' => json_encode($work->state(), JSON_THROW_ON_ERROR),
+            'reading' => json_encode($work->reading(), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
+            'tries' => 0,
+        ]);
+        if (! $kept) {
             return;
         }
-
-        DB::transaction(function () use ($run, $work): void {
-            $kept = $this->keep($run, [
-                'state' => json_encode($work->state(), JSON_THROW_ON_ERROR),
-                'reading' => json_encode($work->reading(), JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
-                'tries' => 0,
-            ]);
-            if (! $kept) {
-                return;
-            }
-            $work->keep();
-            // asked under the lock that keeps it: what has come meanwhile is seen, and what comes later finds it ended
-            $isFinished = $work->isFinished();
-            RunRecord::query()->whereKey($run->id)->update([
-                'done' => $work->done(),
-                'whole' => $work->whole(),
-                'status' => $isFinished ? RunRecord::DONE : RunRecord::RUNNING,
-            ]);
-            if (! $isFinished) {
-                GoOn::dispatch($run->id, $run->portions + 1);
-            }
-        });
+        $work->keep();
+        // asked under the lock that keeps it: what has come meanwhile is seen, and what comes later finds it ended
+        $isFinished = $work->isFinished();
+        RunRecord::query()->whereKey($run->id)->update([
+            'done' => $work->done(),
+            'whole' => $work->whole(),
+            'status' => $isFinished ? RunRecord::DONE : RunRecord::RUNNING,
+        ]);
+        if (! $isFinished) {
+            GoOn::dispatch($run->id, $run->portions + 1);
+        }
     }
 
     /** Marks a run that cannot go on, and says why. */
     public function fail(string $id, string $why): void
     {
-        RunRecord::query()
-            ->whereKey($id)
-            ->where('status', RunRecord::RUNNING)
-            ->update(['status' => RunRecord::FAILED, 'problem' => mb_substr($why, 0, RunRecord::PROBLEM)]);
+        $run = RunRecord::query()->find($id);
+        if ($run !== null) {
+            $this->end($run, RunRecord::FAILED, $why);
+        }
     }
 
     public function cancel(RunRecord $run): void
     {
-        RunRecord::query()
-            ->whereKey($run->id)
-            ->where('status', RunRecord::RUNNING)
-            ->update(['status' => RunRecord::CANCELLED]);
+        $this->end($run, RunRecord::CANCELLED);
         $run->refresh();
+    }
+
+    /** Ends a run before it is done, whoever is at it. */
+    private function end(RunRecord $run, string $status, ?string $why = null): void
+    {
+        DB::transaction(function () use ($run, $status, $why): void {
+            $ended = RunRecord::query()
+                ->whereKey($run->id)
+                ->where('status', RunRecord::RUNNING)
+                ->update([
+                    'status' => $status,
+                    'problem' => $why === null ? null : mb_substr($why, 0, RunRecord::PROBLEM),
+                    'held_by' => null,
+                    'held_until' => null,
+                    'beat_at' => self::now(),
+                ]);
+            $handler = $this->handlers->of($run->kind);
+            if ($ended === 1 && $handler instanceof CleansUp) {
+                // as it was last kept
+                $handler->cleanUp(RunRecord::query()->with('user')->findOrFail($run->id));
+            }
+        });
     }
 
     /** Calls for every run again that nobody holds and that has been silent for long: workers do so from time to time. */

@@ -18,9 +18,6 @@ use App\Runs\Runs;
 /** The frames of the demo: six bursts with a story each, taken with the simulated camera in the background, and a season before them without pictures. */
 final readonly class DemoShoot implements RunHandler
 {
-    /** Runs are of this topic. */
-    private const TOPIC = 'frames';
-
     /** It rests on nothing that could change. */
     private const FINGERPRINT = 'demo';
 
@@ -38,7 +35,7 @@ final readonly class DemoShoot implements RunHandler
     {
         if ($demo->runs()->where('kind', RunHandlers::DEMO)->doesntExist() && $demo->frames()->doesntExist()) {
             $work = $handler->of($demo, []);
-            $runs->begin($demo, RunHandlers::DEMO, self::TOPIC, null, self::FINGERPRINT, $work);
+            $runs->begin($demo, RunHandlers::DEMO, $work, self::FINGERPRINT);
         }
     }
 

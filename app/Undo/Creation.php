@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace App\Undo;
 
-use App\Models\CardRecord;
-use App\Models\GearRecord;
-use App\Models\LayoutRecord;
-use App\Models\OutingRecord;
-use App\Models\PlaceRecord;
-use App\Models\RushRecord;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -24,7 +18,7 @@ final readonly class Creation
     public function __construct(private History $history) {}
 
     /**
-     * @template T of RushRecord|GearRecord|CardRecord|LayoutRecord|PlaceRecord|OutingRecord
+     * @template T of Model&Undoable
      *
      * @param  T  $record  not saved yet
      * @param  \Closure(): void  $room  refuses it when the account has no room for another

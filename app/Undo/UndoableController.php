@@ -6,12 +6,6 @@ namespace App\Undo;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Body;
-use App\Models\CardRecord;
-use App\Models\GearRecord;
-use App\Models\LayoutRecord;
-use App\Models\OutingRecord;
-use App\Models\PlaceRecord;
-use App\Models\RushRecord;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
@@ -22,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 /**
  * What is the same for every record that can be undone: making it once, stepping back and forward, deleting it and bringing it back.
  *
- * @template T of RushRecord|GearRecord|CardRecord|LayoutRecord|PlaceRecord|OutingRecord
+ * @template T of Model&Undoable
  */
 abstract readonly class UndoableController extends Controller
 {

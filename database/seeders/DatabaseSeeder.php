@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Accounts\Deletion;
-use App\Accounts\DemoCopies;
+use App\Accounts\Passwords;
 use App\Accounts\StarterKit;
 use App\Models\CameraStateRecord;
 use App\Models\GearRecord;
@@ -52,7 +52,7 @@ final class DatabaseSeeder extends Seeder
             $user = User::query()->create([
                 'name' => 'Demo',
                 'email' => StarterKit::DEMO_EMAIL,
-                'password' => DemoCopies::nobodys(),
+                'password' => Passwords::nobodys(),
                 'settings' => [],
                 'assumptions' => [],
                 'is_demo' => true,

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Archive\ArchiveReader;
 use App\Archive\ArchiveWriter;
+use App\Archive\Restores;
 use App\Files\FilePurpose;
 use App\Files\Files;
 use App\Log\Promises;
@@ -90,6 +90,32 @@ function sentArchive(User $user, string $file): FileRecord
     return app(Files::class)->take($user, FilePurpose::Archive, hash_file('sha256', $file), 'mine.zip', fopen($file, 'rb'))[0];
 }
 
+/** Asks for an archive through the page and fetches it. */
+function fetchedArchive(string $to): void
+{
+    test()->postJson('/api/account/archive')->assertCreated();
+    Frames::worked('archive');
+    $told = test()->getJson('/api/account/archive')->assertOk()->assertJsonPath('run.status', 'done')->assertJsonCount(1, 'files');
+    file_put_contents($to, test()->get('/api/files/'.$told->json('files.0.id'))->assertOk()->streamedContent());
+}
+
+/** Puts a file into the account through the page, to the end. @return array<mixed> what is told of it then */
+function putBack(User $user, string $file): array
+{
+    test()->postJson('/api/account/restore', ['file_ids' => [sentArchive($user, $file)->id]])->assertCreated();
+    Frames::worked('restore');
+    Frames::worked('empty');
+    auth()->setUser($user->refresh());
+
+    return test()->getJson('/api/account/restore')->assertOk()->json();
+}
+
+/** The same at once, as by the command line. */
+function putBackNow(User $user, string $file, int $most = 100_000): array
+{
+    return app(Restores::class)->now($user, $file, $most, static fn () => null);
+}
+
 /** The same archive with one of its files otherwise. */
 function tampered(string $file, string $name, Closure $change): void
 {
@@ -101,7 +127,7 @@ function tampered(string $file, string $name, Closure $change): void
 
 it('takes everything out and back into an empty account, equal', function () {
     livedIn($this->user);
-    file_put_contents($this->file, $this->get('/api/account/archive')->assertOk()->streamedContent());
+    fetchedArchive($this->file);
     $before = documentsOf($this->file);
     expect($before['pictures'])
         ->not->toBe('')
@@ -111,15 +137,22 @@ it('takes everything out and back into an empty account, equal', function () {
     $tallies = array_map(fn (string $key): string => (string) preg_replace('/01[0-9a-z]{24}/', 'ID', $key), array_keys(app(Tallies::class)->all($this->user)));
     $other = People::someone('Bea');
     $this->actingAs($other);
-    $sent = sentArchive($other, $this->file);
-    $told = $this->postJson('/api/account/archive', ['file_id' => $sent->id])->assertOk()->json();
-    expect($told['counts'])
+    $told = putBack($other, $this->file);
+    expect($told['run']['status'])
+        ->toBe('done')
+        ->and($told['is_shut'])
+        ->toBeFalse()
+        ->and($told['run']['done'])
+        ->toBe($told['run']['whole'])
+        ->and($told['run']['counts'])
         ->toMatchArray(['rushes' => 2, 'cards' => 1, 'outings' => 1, 'camera_states' => 1, 'bursts' => 6])
-        ->and($told['user']['settings']['theme'])
+        ->and($other->settings['theme'])
         ->toBe('dusk')
-        ->and(array_keys($told['user']['learnt']))
-        ->toBe(['panning.settled']);
-    file_put_contents($this->file, $this->get('/api/account/archive')->assertOk()->streamedContent());
+        ->and(array_keys($other->learnt))
+        ->toBe(['panning.settled'])
+        ->and($other->files()->count())
+        ->toBe(0);
+    fetchedArchive($this->file);
     $after = documentsOf($this->file);
     foreach ($before as $name => $text) {
         expect($after[$name])->toBe($text, $name);
@@ -161,9 +194,9 @@ it('puts nothing into an account in which something has been written, and nobody
     app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
     People::rushOf($this->user);
     $sent = sentArchive($this->user, $this->file);
-    $this->postJson('/api/account/archive', ['file_id' => $sent->id])->assertConflict()->assertJsonPath('type', 'not-empty');
+    $this->postJson('/api/account/restore', ['file_ids' => [$sent->id]])->assertConflict()->assertJsonPath('type', 'not-empty');
     $this->actingAs($stranger = People::someone('Stranger'));
-    $this->postJson('/api/account/archive', ['file_id' => $sent->id])->assertUnprocessable();
+    $this->postJson('/api/account/restore', ['file_ids' => [$sent->id]])->assertUnprocessable();
     expect($stranger->gear()->count())->toBe(2);
 });
 
@@ -172,7 +205,7 @@ it('names nothing that did not come along, and leaves nobody without a body and 
     app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
     tampered($this->file, 'cards.jsonl', fn (string $text): string => (string) preg_replace('/"rushes":\["/', '"rushes":["01aaaaaaaaaaaaaaaaaaaaaaaa","', $text, 1));
     $this->actingAs($other = People::someone('Bea'));
-    $this->postJson('/api/account/archive', ['file_id' => sentArchive($other, $this->file)->id])->assertOk();
+    expect(putBack($other, $this->file)['run']['status'])->toBe('done');
     $rushes = $other->rushes()->pluck('id')->all();
     foreach ($other->cards()->get() as $card) {
         expect(array_diff($card->rushes, $rushes))->toBe([]);
@@ -184,7 +217,7 @@ it('names nothing that did not come along, and leaves nobody without a body and 
         tampered($this->file, $name, fn (string $text): string => '');
     }
     $this->actingAs($bare = People::someone('Dee'));
-    $this->postJson('/api/account/archive', ['file_id' => sentArchive($bare, $this->file)->id])->assertOk();
+    expect(putBack($bare, $this->file)['run']['status'])->toBe('done');
     expect($bare->gear()->count())->toBe(2)->and($bare->kits()->count())->toBe(1);
 });
 
@@ -194,11 +227,19 @@ it('takes nothing of an archive that somebody has changed for the worse', functi
     tampered($this->file, $name, $change);
     $other = People::someone('Bea');
     $this->actingAs($other);
-    $told = $this->postJson('/api/account/archive', ['file_id' => sentArchive($other, $this->file)->id]);
-    expect($told->status())
-        ->toBe(422)
-        ->and((string) ($told->json('faults.0.pointer') ?? $told->json('type')))
-        ->toStartWith($pointer);
+    $told = $this->postJson('/api/account/restore', ['file_ids' => [sentArchive($other, $this->file)->id]]);
+    if ($told->status() === 422) {
+        expect((string) ($told->json('faults.0.pointer') ?? $told->json('type')))->toStartWith($pointer);
+    } else {
+        $told->assertCreated();
+        Frames::worked('restore');
+        // until what has come is gone again nobody sees any of it
+        $this->actingAs($other->refresh())->getJson('/api/rushes')->assertConflict()->assertJsonPath('type', 'being-filled');
+        Frames::worked('empty');
+        $this->actingAs($other->refresh());
+        $this->getJson('/api/account/restore')->assertJsonPath('run.status', 'failed')->assertJsonPath('is_shut', false);
+        expect('/'.explode(' ', $this->getJson('/api/account/restore')->json('run.problem'))[0])->toStartWith($pointer);
+    }
     // all or nothing
     expect($other->gear()->count())
         ->toBe(2)
@@ -222,12 +263,12 @@ it('reads no more than it may', function () {
     livedIn($this->user, true);
     app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
     $other = People::someone('Bea');
-    expect(fn () => app(ArchiveReader::class)->read($other, $this->file, 5))->toThrow(App\Problems\ProblemException::class);
+    expect(fn () => putBackNow($other, $this->file, 5))->toThrow(App\Archive\RefusedArchive::class);
     // packed small, and long without end
     tampered($this->file, 'gear.jsonl', static fn (string $text): string => $text.str_repeat(str_repeat(' ', 99_999)."\n", 50));
-    expect(fn () => app(ArchiveReader::class)->read($other, $this->file, 900))->toThrow(App\Problems\ProblemException::class);
+    expect(fn () => putBackNow($other, $this->file, 900))->toThrow(App\Archive\RefusedArchive::class);
     config(['rushhold.quota.rushes' => 1]);
-    expect(fn () => app(ArchiveReader::class)->read($other, $this->file))->toThrow(App\Problems\ProblemException::class);
+    expect(fn () => putBackNow($other, $this->file))->toThrow(App\Archive\RefusedArchive::class);
     expect($other->rushes()->count())->toBe(0);
 });
 
@@ -239,7 +280,7 @@ it('takes no picture that is none, and leaves what nobody asked for', function (
     tampered($this->file, 'notes/readme.txt', fn (): string => 'hello');
     tampered($this->file, 'pictures/01aaaaaaaaaaaaaaaaaaaaaaaa-whole.jpg', fn (): string => Frames::jpeg());
     $one = People::someone('Bea');
-    app(ArchiveReader::class)->read($one, $this->file);
+    putBackNow($one, $this->file);
     expect($one->frames()->count())
         ->toBe(3)
         ->and(array_filter(Storage::disk('files')->allFiles(), fn (string $path): bool => str_contains($path, 'evil') || str_contains($path, 'readme')))
@@ -248,7 +289,7 @@ it('takes no picture that is none, and leaves what nobody asked for', function (
         ->toBe($one->id);
     tampered($this->file, "pictures/{$frame->id}-whole.jpg", fn (): string => '<svg onload="alert(1)"/>');
     $other = People::someone('Cy');
-    expect(fn () => app(ArchiveReader::class)->read($other, $this->file))->toThrow(RushHold\Faults\TextOutOfBounds::class, 'a JPEG');
+    expect(fn () => putBackNow($other, $this->file))->toThrow(RushHold\Faults\TextOutOfBounds::class, 'a JPEG');
     expect($other->frames()->count())->toBe(0);
 });
 
@@ -263,7 +304,7 @@ it('takes out what an account has without pictures, where that is asked', functi
         ->and($names)
         ->toContain('account.json', 'frames.jsonl', 'rushes.jsonl');
     $one = People::someone('Bea');
-    app(ArchiveReader::class)->read($one, $this->file);
+    putBackNow($one, $this->file);
     // nothing is shown that is not there
     expect($one->frames()->firstOrFail())->picture_bytes->toBe(0)->crop->toBeNull();
     $this->actingAs($one);

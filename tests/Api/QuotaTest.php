@@ -46,7 +46,7 @@ it('says how much room there is, and refuses with numbers what is more', functio
     $name = str_replace('gear.', '', $kind);
     // the list says it too
     $list = $this->getJson('/api/'.explode('.', $kind)[0])->json('quota');
-    expect($list[$name] ?? $list)->toBe(['used' => $have + 1, 'most' => $have + 1]);
+    expect($list[$name] ?? $list)->toMatchArray(['used' => $have + 1, 'most' => $have + 1]);
     expect($this->getJson('/api/quota')->json("quota.{$name}"))->toBe(['used' => $have + 1, 'most' => $have + 1]);
 })->with([
     'rushes' => [
@@ -171,7 +171,7 @@ it('lists every rush, page after page, what was changed last first', function ()
     $next = '';
     do {
         $page = $this->getJson('/api/rushes?after='.urlencode($next))->assertOk();
-        expect($page->json('quota'))->toBe(['used' => 1030, 'most' => 2000]);
+        expect($page->json('quota'))->toMatchArray(['used' => 1030, 'most' => 2000]);
         array_push($seen, ...array_column($page->json('rushes'), 'name'));
         $next = $page->json('next');
     } while ($next !== null);

@@ -116,10 +116,9 @@ beforeEach(function () {
     $this->begin = fn (?User $user = null, string $subject = 'a'): RunRecord => $this->runs->begin(
         $user ?? $this->user,
         'count',
-        'to-ten',
-        $subject,
-        'as-it-was',
         (new Counting())->work((new RunRecord())->forceFill(['state' => null, 'user_id' => 0])),
+        'as-it-was',
+        $subject,
     );
     $this->counted = fn (): array => DB::table('cache')
         ->where('key', 'like', 'counted %')

@@ -158,6 +158,15 @@ final class Frames
         }
     }
 
+    /** Does what a worker would of the last run of a kind, if there is one. */
+    public static function worked(string $kind): void
+    {
+        $run = RunRecord::query()->where('kind', $kind)->latest('id')->first();
+        if ($run !== null) {
+            self::work($run);
+        }
+    }
+
     public static function frameOf(User $user): FrameRecord
     {
         return $user->frames()->first() ?? self::burst($user, 1)->frames()->firstOrFail();

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Archive\ArchiveReader;
+use App\Archive\Restores;
+use App\Archive\RestoreWork;
 use App\Models\User;
 use App\Problems\ProblemException;
 use Illuminate\Console\Command;
@@ -22,7 +23,7 @@ final class AccountRestore extends Command
 
     protected $description = 'Puts everything of an account back into an empty one';
 
-    public function handle(ArchiveReader $archive): int
+    public function handle(Restores $restores): int
     {
         [$file, $address] = [$this->argument('file'), $this->argument('account')];
         $user = User::ofAddress($address);
@@ -31,9 +32,13 @@ final class AccountRestore extends Command
 
             return self::INVALID;
         }
-        ini_set('memory_limit', '-1');
+        $told = function (RestoreWork $work): void {
+            if ($this->output->isVerbose()) {
+                $this->line("{$work->done()} of {$work->whole()}");
+            }
+        };
         try {
-            foreach ($archive->read($user, $file, self::MOST) as $what => $count) {
+            foreach ($restores->now($user, $file, self::MOST, $told) as $what => $count) {
                 $this->line("{$count} {$what}");
             }
         } catch (ProblemException|Fault|FaultyDocument $no) {

@@ -270,6 +270,7 @@ final readonly class AccountController extends Controller
             'learnt' => (object) ($user->learnt ?? []),
             'subjects' => (object) ($user->subjects ?? []),
             'demo_until' => $user->demo_until?->toIso8601ZuluString(),
+            'is_filled' => $user->filled_by !== null,
         ];
     }
 

@@ -4,43 +4,94 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Archive\ArchiveReader;
-use App\Archive\ArchiveWriter;
+use App\Archive\Archives;
+use App\Archive\Restores;
 use App\Files\FilePurpose;
 use App\Files\Files;
 use App\Http\Requests\Body;
+use App\Models\FileRecord;
+use App\Models\RunRecord;
+use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Everything of an account in one file, out and in. */
+/** Everything of an account, out and in; both take their time, in the background. */
 final readonly class ArchiveController extends Controller
 {
-    public function show(Request $request, ArchiveWriter $archive): BinaryFileResponse
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'rush-hold-archive');
-        $archive->write($this->user($request), $file);
+    /** Files of one archive. */
+    private const FILES = 30;
 
-        return response()
-            ->download($file, 'rush-hold-'.Carbon::now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])
-            ->deleteFileAfterSend();
+    public function __construct(private Archives $archives, private Restores $restores) {}
+
+    /** The archive that is being written or can be fetched; nothing where none has been asked for. */
+    public function show(Request $request): JsonResponse
+    {
+        return $this->written($this->user($request));
     }
 
-    /** Puts an archive that has been sent into this account, which has to be empty. */
-    public function store(Request $request, Files $files, ArchiveReader $archive): JsonResponse
+    /** Begins to write one. */
+    public function store(Request $request): JsonResponse
     {
         $user = $this->user($request);
-        $sent = $files->ofAccount($user, FilePurpose::Archive, Body::of($request)->text('file_id', 26), 'file_id');
-        $file = (string) tempnam(sys_get_temp_dir(), 'rush-hold-archive');
-        try {
-            file_put_contents($file, $files->stream($sent));
-            $counts = $archive->read($user, $file);
-        } finally {
-            unlink($file);
-        }
-        $files->delete($sent);
+        $this->archives->begin($user);
 
-        return new JsonResponse(['counts' => $counts, 'user' => AccountController::shape($user->refresh())]);
+        return $this->written($user, 201);
+    }
+
+    public function destroy(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        $this->archives->cancel($user);
+
+        return $this->written($user);
+    }
+
+    /** Begins to put an archive that has been sent into this account, which has to be empty. */
+    public function restore(Request $request, Files $files): JsonResponse
+    {
+        $user = $this->user($request);
+        $sent = array_map(
+            static fn (string $id): FileRecord => $files->ofAccount($user, FilePurpose::Archive, $id, 'file_ids'),
+            Body::of($request)->texts('file_ids', self::FILES),
+        );
+        $this->restores->begin($user, $sent);
+
+        return $this->told($user, 201);
+    }
+
+    /** The archive that is being put into it, or was last. */
+    public function restored(Request $request): JsonResponse
+    {
+        return $this->told($this->user($request));
+    }
+
+    /** Gives it up: the account is as it was before. */
+    public function giveUp(Request $request): JsonResponse
+    {
+        $user = $this->user($request);
+        $this->restores->cancel($user);
+
+        return $this->told($user);
+    }
+
+    private function written(User $user, int $status = 200): JsonResponse
+    {
+        $last = $this->archives->last($user);
+        $files = $last?->status === RunRecord::DONE ? $this->archives->out($user)->all() : [];
+
+        return new JsonResponse([
+            'run' => $last === null ? null : $last->progress() + ['whole' => $last->whole],
+            'files' => array_map(FileController::shape(...), array_values($files)),
+        ], $status);
+    }
+
+    private function told(User $user, int $status = 200): JsonResponse
+    {
+        $last = $this->restores->last($user);
+
+        return new JsonResponse([
+            'run' => $last === null ? null : $last->told(),
+            'is_shut' => $user->refresh()->filled_by !== null,
+        ], $status);
     }
 }

@@ -127,7 +127,7 @@ final readonly class CardController extends UndoableController
             'as_of' => $asOf,
             'cards' => $whole,
             'others' => $others,
-            'quota' => ['used' => $cards->count(), 'most' => (int) config('rushhold.quota.cards')],
+            'quota' => $this->quota->ofTable($user, 'cards')['cards'],
         ]);
     }
 
@@ -174,7 +174,7 @@ final readonly class CardController extends UndoableController
 
     protected function roomFor(User $user, Model&Undoable $record): void
     {
-        $this->quota->forAnother('cards', $user->cards()->count());
+        $this->quota->forAnother($user, 'cards');
     }
 
     protected function answer(Request $request, Model&Undoable $record, int $status = 200): JsonResponse

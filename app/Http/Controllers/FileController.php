@@ -15,6 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use RushHold\Faults\UnknownChoice;
 use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Files of an account: sent by their content, listed, fetched, deleted. */
@@ -22,6 +23,9 @@ final readonly class FileController extends Controller
 {
     /** Files listed at the most. */
     private const LISTED = 500;
+
+    /** The web server says so that it can send what is kept (bin/serve/fastcgi.conf). */
+    private const SENT_BY_SERVER = 'SENDS_KEPT_BYTES';
 
     public function __construct(private Files $files, private Intakes $intakes) {}
 
@@ -46,6 +50,9 @@ final readonly class FileController extends Controller
         $name = $request->query('name');
         $user = $this->user($request);
         $for = self::purpose($purpose);
+        if (! $for->isSent()) {
+            throw UnknownChoice::of('purpose', $purpose, self::sent());
+        }
         [$file, $new] = $this->files->take(
             $user,
             $for,
@@ -61,8 +68,21 @@ final readonly class FileController extends Controller
     }
 
     /** Its bytes, to be saved: never shown as a page of this site, whatever is in them. */
-    public function show(FileRecord $file): StreamedResponse
+    public function show(Request $request, FileRecord $file): SymfonyResponse
     {
+        $headers = [
+            'Content-Type' => ContentType::UNKNOWN,
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                'attachment',
+                str_replace('%', '', $file->name),
+                'file-'.$file->id,
+            ),
+        ];
+        // the web server sends what is long, to whoever reads slowly too
+        if ($file->purpose === FilePurpose::Out && $request->server(self::SENT_BY_SERVER) === '1' && $this->files->areHere()) {
+            return new Response('', 200, ['X-Accel-Redirect' => '/kept-bytes/'.$file->path()] + $headers);
+        }
+
         return new StreamedResponse(
             function () use ($file): void {
                 $from = $this->files->stream($file);
@@ -70,15 +90,7 @@ final readonly class FileController extends Controller
                 fclose($from);
             },
             200,
-            [
-                'Content-Type' => ContentType::UNKNOWN,
-                'Content-Length' => (string) $file->bytes,
-                'Content-Disposition' => HeaderUtils::makeDisposition(
-                    'attachment',
-                    str_replace('%', '', $file->name),
-                    'file-'.$file->id,
-                ),
-            ],
+            ['Content-Length' => (string) $file->bytes] + $headers,
         );
     }
 
@@ -87,6 +99,14 @@ final readonly class FileController extends Controller
         $this->files->delete($file);
 
         return response()->noContent();
+    }
+
+    /** @return list<string> purposes for which somebody sends a file */
+    private static function sent(): array
+    {
+        $sent = array_filter(FilePurpose::cases(), static fn (FilePurpose $one): bool => $one->isSent());
+
+        return array_column($sent, 'value');
     }
 
     private static function purpose(mixed $purpose): FilePurpose
@@ -98,7 +118,7 @@ final readonly class FileController extends Controller
     }
 
     /** @return array{id: string, purpose: string, name: string, type: string, bytes: int, hash: string, until: ?string, at: string} */
-    private static function shape(FileRecord $file): array
+    public static function shape(FileRecord $file): array
     {
         return [
             'id' => $file->id,

@@ -51,7 +51,7 @@ final readonly class GearController extends UndoableController
         return new JsonResponse([
             'as_of' => $asOf,
             'gear' => $gear->map(self::shape(...))->all(),
-            'quota' => $this->quota->ofGear($user),
+            'quota' => $this->quota->ofTable($user, 'gear'),
         ]);
     }
 
@@ -123,7 +123,7 @@ final readonly class GearController extends UndoableController
 
     protected function roomFor(User $user, Model&Undoable $record): void
     {
-        $this->quota->forAnother($record->type, $user->gear()->where('type', $record->type)->count());
+        $this->quota->forAnother($user, 'gear', $record->type);
         $this->quota->forGear($user, self::bytes($record->document));
     }
 

@@ -48,7 +48,7 @@ final readonly class KitController extends Controller
             $user->inTurn();
             $there = $user->kits()->where($parts)->first();
             if ($there === null) {
-                $this->quota->forAnother('kits', $user->kits()->count());
+                $this->quota->forAnother($user, 'kits');
             }
 
             return $there ?? $user->kits()->create($parts);

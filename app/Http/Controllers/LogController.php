@@ -69,7 +69,7 @@ final readonly class LogController extends Controller
             'next' => $found->count() > self::PAGE && $last !== null
                 ? $last->began_at->format('Y-m-d H:i:s.v').' '.$last->id
                 : null,
-            'room' => $this->quota->ofFrames($user),
+            'room' => $this->quota->ofTable($user, 'frames'),
         ] + $this->state($user));
     }
 

@@ -80,7 +80,7 @@ final readonly class OutingController extends UndoableController
                     ],
                 )
                 ->all(),
-            'quota' => ['used' => $user->outings()->count(), 'most' => (int) config('rushhold.quota.outings')],
+            'quota' => $this->quota->ofTable($user, 'outings')['outings'],
         ]);
     }
 
@@ -164,7 +164,7 @@ final readonly class OutingController extends UndoableController
 
     protected function roomFor(User $user, Model&Undoable $record): void
     {
-        $this->quota->forAnother('outings', $user->outings()->count());
+        $this->quota->forAnother($user, 'outings');
     }
 
     protected function answer(Request $request, Model&Undoable $record, int $status = 200): JsonResponse

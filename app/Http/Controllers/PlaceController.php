@@ -60,7 +60,7 @@ final readonly class PlaceController extends UndoableController
                     ],
                 )
                 ->all(),
-            'quota' => ['used' => $user->places()->count(), 'most' => (int) config('rushhold.quota.places')],
+            'quota' => $this->quota->ofTable($user, 'places')['places'],
         ]);
     }
 
@@ -132,7 +132,7 @@ final readonly class PlaceController extends UndoableController
 
     protected function roomFor(User $user, Model&Undoable $record): void
     {
-        $this->quota->forAnother('places', $user->places()->count());
+        $this->quota->forAnother($user, 'places');
     }
 
     protected function answer(Request $request, Model&Undoable $record, int $status = 200): JsonResponse

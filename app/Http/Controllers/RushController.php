@@ -74,7 +74,7 @@ final readonly class RushController extends UndoableController
                 $rows,
             ),
             'next' => Page::next($found, 'updated_at', self::PAGE),
-            'quota' => ['used' => $user->rushes()->count(), 'most' => (int) config('rushhold.quota.rushes')],
+            'quota' => $this->quota->ofTable($user, 'rushes')['rushes'],
         ]);
     }
 
@@ -128,7 +128,7 @@ final readonly class RushController extends UndoableController
 
     protected function roomFor(User $user, Model&Undoable $record): void
     {
-        $this->quota->forAnother('rushes', $user->rushes()->count());
+        $this->quota->forAnother($user, 'rushes');
     }
 
     protected function answer(Request $request, Model&Undoable $record, int $status = 200): JsonResponse

@@ -35,7 +35,6 @@ final readonly class Heavy
         'log/out',
         'log/tables/look',
         'log/tables/take',
-        'account/archive',
     ];
 
     public function __construct(private Turns $turns) {}

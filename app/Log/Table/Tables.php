@@ -18,9 +18,6 @@ use RushHold\Tables\TableMatch;
 /** Tables of frames: looked at before they are taken, taken into the log in the background, and taken back. */
 final readonly class Tables
 {
-    /** Runs are of this topic. */
-    private const TOPIC = 'table';
-
     /** Frames that are shown before they are taken, rows that are looked through for those that cannot be, and reasons that are told. */
     private const SHOWN = 6;
 
@@ -100,11 +97,9 @@ final readonly class Tables
         return $this->runs->begin(
             $user,
             RunHandlers::TABLE,
-            self::TOPIC,
-            null,
-            TableRuns::FINGERPRINT,
             $this->handler->of($user, '', $file, $text, $state),
-            $state,
+            TableRuns::FINGERPRINT,
+            state: $state,
         );
     }
 

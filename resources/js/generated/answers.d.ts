@@ -315,6 +315,10 @@ used: number
  * At the most.
  */
 most: number
+/**
+ * What it is.
+ */
+words: string
 }
 /**
  * A kind of subject, with what is usual of it.
@@ -424,6 +428,10 @@ subjects: {
  * When this copy of the demo goes; null for an account of its own.
  */
 demo_until: (string | null)
+/**
+ * Whether an archive is being put into it: until that ends nothing else can be asked of it.
+ */
+is_filled: boolean
 }
 /**
  * Those that are used, by name.
@@ -2201,7 +2209,7 @@ id: string
 /**
  * What it is for.
  */
-purpose: ("kit" | "frame")
+purpose: ("kit" | "frame" | "archive" | "out" | "table")
 /**
  * What it is called.
  */
@@ -4590,19 +4598,87 @@ words: string
 learnt: string[]
 }
 /**
- * What an archive has brought.
+ * Long work in the background, as far as it has come.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema
- * via the `definition` "archiveTaken".
+ * via the `definition` "run".
  */
-export interface ArchiveTaken {
+export interface Run {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * How it stands.
+ */
+status: ("running" | "done" | "cancelled" | "overtaken" | "failed")
+/**
+ * Done.
+ */
+done: number
+/**
+ * There are.
+ */
+whole: number
+/**
+ * Whether no worker has come to it for a while.
+ */
+waiting: boolean
+/**
+ * Why it failed, in words.
+ */
+problem: (string | null)
+/**
+ * When a worker last came back from it.
+ */
+at: string
+}
+/**
+ * An archive of an account, written in the background.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "archiveOut".
+ */
+export interface ArchiveOut {
+/**
+ * How far it is; null where none was asked for.
+ */
+run: (Run | null)
+/**
+ * What can be fetched.
+ */
+files: File[]
+}
+/**
+ * An archive put into an account, in the background.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "archiveIn".
+ */
+export interface ArchiveIn {
+/**
+ * How far it is; null where there was none.
+ */
+run: (null | (Run & {
+/**
+ * What is done just now.
+ */
+phase: ("unpack" | "rows" | "pictures" | "count" | "learn" | "done")
 /**
  * How many of each kind of record.
  */
 counts: {
 [k: string]: number
 }
-user: User
+/**
+ * Pictures that have come.
+ */
+pictures: number
+}))
+/**
+ * Whether nothing else can be asked of the account yet.
+ */
+is_shut: boolean
 }
 /**
  * A table being taken in, as far as it has come.

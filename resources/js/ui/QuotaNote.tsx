@@ -1,21 +1,5 @@
 import type { Quota } from "../api/types";
 
-/** What an account keeps, by the names the server gives. */
-export const quotaNames: Record<string, string> = {
-  rushes: "rushes",
-  cards: "cards",
-  kits: "kits put together",
-  places: "places",
-  outings: "outings",
-  body: "bodies",
-  lens: "lenses",
-  converter: "converters",
-  adapter: "adapters",
-  support: "supports",
-  gear_bytes: "words about your kit",
-  history_bytes: "earlier states, to undo to",
-};
-
 /** Whether little is left. */
 export const isShort = (quota: Quota): boolean => quota.used >= 0.8 * quota.most;
 
@@ -31,7 +15,7 @@ export function QuotaNote({ name, quota }: { name: string; quota: Quota | undefi
   return (
     <p className="note quota-note" role="status">
       {quotaWords(name, quota).replace(" of ", " of the ")}
-      {name.endsWith("_bytes") ? " of" : ""} {quotaNames[name] ?? name} an account keeps.
+      {name.endsWith("_bytes") ? " of" : ""} {quota.words} an account keeps.
     </p>
   );
 }

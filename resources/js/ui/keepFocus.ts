@@ -18,7 +18,8 @@ const placeIn = (box: HTMLElement, index: number, byKey: boolean): HTMLElement =
 
 /**
  * Gives the focus a place again when what had it has gone: it never falls back to the top of the page. What waits for an answer and is
- * switched off meanwhile has it again afterwards; what has gone leaves it to what stands there now.
+ * switched off meanwhile has it again afterwards; what has gone leaves it to what stands there now. Where a room takes long to show what it
+ * wants its visitors to come to, they wait at the room, and go on as soon as it is there unless they have gone elsewhere.
  */
 export const keepFocus = (): void => {
   let last: HTMLElement | null = null;
@@ -26,6 +27,7 @@ export const keepFocus = (): void => {
   let index = 0;
   let byKey = false;
   let frame = 0;
+  let waitsAt: HTMLElement | null = null;
 
   document.addEventListener("focusin", ({ target }) => {
     if (!(target instanceof HTMLElement) || target === document.body) return;
@@ -39,10 +41,21 @@ export const keepFocus = (): void => {
       around.push(one);
     index = around[0] === undefined ? 0 : Math.max(0, stopsIn(around[0]).indexOf(target));
   });
-  document.addEventListener("keydown", () => (byKey = true), true);
-  document.addEventListener("pointerdown", () => (byKey = false), true);
+  const begun = (withKey: boolean) => (): void => {
+    byKey = withKey;
+    waitsAt = null;
+  };
+  document.addEventListener("keydown", begun(true), true);
+  document.addEventListener("pointerdown", begun(false), true);
 
   const look = (patience: number): void => {
+    if (waitsAt !== null && document.activeElement === waitsAt) {
+      const wanted = document.querySelector<HTMLElement>("#room [data-arrive]");
+      if (wanted === null) return;
+      waitsAt = null;
+      wanted.focus({ preventScroll: true });
+      return;
+    }
     if (last === null || (document.activeElement ?? document.body) !== document.body) return;
     const isOff = last.matches(":disabled");
     if (last.isConnected && last.checkVisibility()) {
@@ -61,6 +74,7 @@ export const keepFocus = (): void => {
     if (box === null) return;
     const to = placeIn(box, index, byKey);
     if (!to.matches("a[href], button, input, select, textarea, [tabindex]")) to.tabIndex = -1;
+    waitsAt = box.id === "room" && to.dataset["arrive"] === undefined ? to : null;
     to.focus({ preventScroll: true });
   };
   new MutationObserver(() => {

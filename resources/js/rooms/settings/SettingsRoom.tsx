@@ -5,7 +5,7 @@ import { ApiProblem, request } from "../../api/client";
 import type { Settings } from "../../api/types";
 import { useAccount } from "../../session/boot";
 import { Dialog } from "../../ui/Dialog";
-import { isShort, quotaNames, quotaWords } from "../../ui/QuotaNote";
+import { isShort, quotaWords } from "../../ui/QuotaNote";
 import { forgetOfflineCopy } from "../../offline/copy";
 import { leave } from "../../session/leaving";
 import { forgetUnsent, unsentOf } from "../../session/unsent";
@@ -161,16 +161,16 @@ function QuotaPart() {
         <span className="note">
           {near.length === 0
             ? "there is plenty left"
-            : `little left for ${near.map(([name]) => quotaNames[name] ?? name).join(", ")}`}
+            : `little left for ${near.map(([, one]) => one.words).join(", ")}`}
         </span>
       </summary>
       <table>
         <tbody>
           {all.map(([name, one]) => (
             <tr key={name}>
-              <th scope="row">{quotaNames[name] ?? name}</th>
+              <th scope="row">{one.words}</th>
               <td>
-                <meter min={0} max={one.most} value={one.used} aria-label={quotaNames[name] ?? name} />
+                <meter min={0} max={one.most} value={one.used} aria-label={one.words} />
               </td>
               <td>{quotaWords(name, one)}</td>
             </tr>

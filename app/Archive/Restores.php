@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archive;
+
+use App\Files\Files;
+use App\Models\FileRecord;
+use App\Models\RunRecord;
+use App\Models\User;
+use App\Owned\Owned;
+use App\Owned\OwnedTable;
+use App\Problems\Problem;
+use App\Problems\ProblemException;
+use App\Runs\RunHandlers;
+use App\Runs\Runs;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Archives that are put back into empty accounts. */
+final readonly class Restores
+{
+    public function __construct(
+        private Runs $runs,
+        private RestoreRuns $handler,
+        private Owned $owned,
+        private Files $files,
+        private Emptying $emptying,
+    ) {}
+
+    /**
+     * Begins to put one into an account; from here on it is only that, until it is done or given up.
+     *
+     * @param  list<FileRecord>  $sent  the files it was sent as
+     *
+     * @throws ProblemException when this is no archive, or something has been written in the account
+     * @throws \RushHold\Faults\Fault when something was set in it that cannot be
+     */
+    public function begin(User $user, array $sent): RunRecord
+    {
+        $paths = array_map($this->files->local(...), $sent);
+        AccountWords::check(ArchiveFiles::open($paths, 'looked-at', RestoreRuns::MOST)->account());
+
+        return DB::transaction(function () use ($user, $sent, $paths): RunRecord {
+            $user->inTurn();
+            $this->refuseFull($user);
+            $state = RestoreState::begin(
+                array_map(static fn (FileRecord $file): string => $file->id, $sent),
+                self::starter($user),
+            );
+            $archive = ArchiveFiles::open($paths, 'begun', RestoreRuns::MOST);
+            $run = $this->runs->begin(
+                $user,
+                RunHandlers::RESTORE,
+                $this->handler->of($user, $sent, $archive, $state, RestoreRuns::MOST),
+                RestoreRuns::FINGERPRINT,
+                state: $state->toArray(),
+            );
+            $user->forceFill(['filled_by' => $run->id])->save();
+
+            return $run;
+        });
+    }
+
+    /** The one that is under way, or was last; and where that left something, how far it has been taken away again. */
+    public function last(User $user): ?RunRecord
+    {
+        $last = $this->runs->last($user->id, RunHandlers::RESTORE);
+        if ($user->filled_by !== null && $last?->status !== RunRecord::RUNNING) {
+            $emptying = $this->runs->last($user->id, RunHandlers::EMPTY);
+            // whoever was to take it away was given up: begun again, for the account must not stay shut
+            if ($last !== null && $emptying?->status !== RunRecord::RUNNING) {
+                $this->emptying->begin($user, RestoreState::kept($last->state ?? [])->starter);
+            }
+        }
+
+        return $last;
+    }
+
+    /** Gives it up; what has come is taken away again. */
+    public function cancel(User $user): ?RunRecord
+    {
+        $last = $this->runs->last($user->id, RunHandlers::RESTORE);
+        if ($last !== null) {
+            $this->runs->cancel($last);
+        }
+
+        return $last;
+    }
+
+    /**
+     * Puts one back at once, without a run: for whoever keeps the server.
+     *
+     * @param  \Closure(RestoreWork): void  $told  called with how far it is
+     * @return array<string, int> how many of each came
+     *
+     * @throws ProblemException|\RushHold\Faults\Fault when it cannot be; nothing of it stays
+     */
+    public function now(User $user, string $file, int $most, \Closure $told): array
+    {
+        $id = strtolower((string) Str::ulid());
+        $archive = ArchiveFiles::open([$file], $id, $most);
+        AccountWords::check($archive->account());
+        $state = DB::transaction(function () use ($user, $id): RestoreState {
+            $user->inTurn();
+            $this->refuseFull($user);
+            $user->forceFill(['filled_by' => $id])->save();
+
+            return RestoreState::begin([], self::starter($user));
+        });
+        $work = $this->handler->of($user->filling($id), [], $archive, $state, $most);
+        try {
+            while (! $work->isFinished()) {
+                do {
+                    $work->step();
+                } while (! $work->isFull() && ! $work->isFinished());
+                DB::transaction($work->keep(...));
+                $told($work);
+            }
+        } catch (\Throwable $thrown) {
+            $archive->forget();
+            $this->emptying->now($user, $state->starter);
+            throw $thrown;
+        }
+
+        return $state->counts;
+    }
+
+    private function refuseFull(User $user): void
+    {
+        $isUnderWay = $user->runs()->where('status', RunRecord::RUNNING)->exists();
+        $fills = static fn (OwnedTable $table): bool => $table->fills($user->id);
+        if ($isUnderWay || array_filter($this->owned->archived(), $fills) !== []) {
+            throw new ProblemException(
+                new Problem(
+                    'not-empty',
+                    409,
+                    'This account is not empty',
+                    'An archive goes into an account in which nothing has been written yet: make a new one for it.',
+                ),
+            );
+        }
+    }
+
+    /** @return list<string> */
+    private static function ids(User $user, string $table): array
+    {
+        return array_values(array_map(strval(...), DB::table($table)->where('user_id', $user->id)->pluck('id')->all()));
+    }
+
+    /** @return array<string, list<string>> ids of what the account began with, by table */
+    private static function starter(User $user): array
+    {
+        return [
+            'kits' => self::ids($user, 'kits'),
+            'gear' => self::ids($user, 'gear'),
+        ];
+    }
+}
