@@ -92,7 +92,7 @@ Route::prefix('api')->group(function () use ($undoable): void {
         // as long as the longest file of any purpose; each has its own bound (Files/FilePurpose)
         Route::put('files/{purpose}/{hash}', [FileController::class, 'update'])
             ->middleware('throttle:files')
-            ->defaults(BoundedBody::KEY, 245_000)
+            ->defaults(BoundedBody::KEY, 127_500)
             ->defaults(BoundedBody::STREAMED, true);
         Route::get('files/{file}', [FileController::class, 'show']);
         Route::delete('files/{file}', [FileController::class, 'destroy']);

@@ -19,8 +19,8 @@ final class ArchiveFiles
     /** Longest row of a table, and longest account.json, in bytes. */
     private const ROW = 600_000;
 
-    /** Bytes a row of a table is long on average, at the most. */
-    private const BYTES = 4000;
+    /** Bytes a row is long on average, at the most. */
+    private const BYTES = 1600;
 
     /** Longest picture of a frame, in bytes. */
     private const PICTURE = 4_000_000;
@@ -90,6 +90,7 @@ final class ArchiveFiles
      */
     public function unpack(string $table): int
     {
+        $bytes = array_sum(array_map(filesize(...), array_diff(glob($this->folder.'/*.jsonl') ?: [], ["{$this->folder}/{$table}.jsonl"])));
         $name = $table.'.jsonl';
         is_dir($this->folder) || mkdir($this->folder, 0o700);
         $part = "{$this->folder}/{$name}.".getmypid();
@@ -98,7 +99,6 @@ final class ArchiveFiles
         try {
             foreach ($this->zips as $zip) {
                 $from = $zip->getStream($name);
-                $bytes = 0;
                 // what is packed small may be long without end, and empty
                 while ($from !== false && ($chunk = (string) fread($from, self::CHUNK)) !== '') {
                     $bytes += strlen($chunk);

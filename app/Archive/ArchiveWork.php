@@ -20,10 +20,10 @@ use Illuminate\Support\Facades\DB;
 final class ArchiveWork implements Work
 {
     /** Longest file, in bytes. */
-    public const LARGEST = 250_000_000;
+    public const LARGEST = 130_000_000;
 
     /** Pictures that go into one file: so many that the rest has room beside them. */
-    private const PICTURES = 180_000_000;
+    private const PICTURES = 90_000_000;
 
     private int $table;
 

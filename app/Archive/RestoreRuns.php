@@ -24,7 +24,7 @@ final readonly class RestoreRuns implements CleansUp, RunHandler
     public const FINGERPRINT = 'archive';
 
     /** Rows that are read, unless somebody allows more. */
-    public const MOST = 100_000;
+    public const MOST = 250_000;
 
     public function __construct(
         private Owned $owned,

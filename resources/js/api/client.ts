@@ -1,5 +1,5 @@
 import type { Problem } from "../generated/problem";
-import { accountKey, lost } from "../session/account";
+import { accountKey, isBeingFilled, lost } from "../session/account";
 import { noteReached } from "./connection";
 import { HEAVY, inTurns } from "./turns";
 
@@ -187,6 +187,7 @@ export const answerOf = <T>(status: number, text: string): T => {
   }
   if (status >= 200 && status < 300) return answer as T;
   const problem = answer as (Problem & Record<string, unknown>) | null;
+  if (problem?.type === "being-filled") isBeingFilled();
   throw new ApiProblem(
     problem && Array.isArray(problem.faults)
       ? problem

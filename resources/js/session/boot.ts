@@ -14,8 +14,8 @@ export type Account = {
   uploads: UploadQueue;
   /** Changes settings; they are sent as soon as they can be. */
   change: (settings: Partial<Settings>) => void;
-  /** Takes assumed figures or subjects of one's own as the server has them now. */
-  takeUser: (kept: Partial<Pick<User, "assumptions" | "learnt" | "subjects">>) => void;
+  /** Takes what is told of the account as the server has it now. */
+  takeUser: (kept: Partial<Pick<User, "assumptions" | "learnt" | "subjects" | "is_filled">>) => void;
   /** The account is gone from this page: signed out, or deleted. */
   gone: () => void;
 };

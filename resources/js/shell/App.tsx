@@ -12,7 +12,7 @@ import { UploadQueue } from "../files/UploadQueue";
 import { OthersWork } from "../rooms/sign-in/OthersWork";
 import { Forgotten, NewPassword } from "../rooms/sign-in/Password";
 import { SignIn } from "../rooms/sign-in/SignIn";
-import { onLost, setAccountKey } from "../session/account";
+import { onFilling, onLost, setAccountKey } from "../session/account";
 import { setFigures } from "../session/figures";
 import { leaving } from "../session/leaving";
 import { Outbox, waitingSettings } from "../session/Outbox";
@@ -28,6 +28,7 @@ import { Shell } from "./Shell";
 
 const SettingsRoom = lazy(() => import("../rooms/settings/SettingsRoom"));
 const WordsRoom = lazy(() => import("../rooms/words/WordsRoom"));
+const Filling = lazy(() => import("../rooms/settings/Filling"));
 const SharedCard = lazy(() => import("../rooms/card/SharedCard"));
 
 const client = new QueryClient({
@@ -96,6 +97,7 @@ export function App() {
       uploads?.start(),
       // what is kept for signing out, or for another account, is nobody's to find
       onLost(() => void forgetOfflineCopy()),
+      onFilling(() => setUser((now) => (now === null ? null : { ...now, is_filled: true }))),
     ];
     const elsewhere = (event: StorageEvent): void => {
       if (event.key === IN_KEY && event.newValue !== key) window.location.reload();
@@ -175,21 +177,27 @@ export function App() {
               </Routes>
             ) : (
               <AccountContext.Provider value={account}>
-                <Shell>
-                  <ErrorBoundary>
-                    <Suspense fallback={<p className="note empty">One moment…</p>}>
-                      <Routes>
-                        {rooms.map((room) => {
-                          const View = views[room.id]!;
-                          return <Route key={room.id} path={`/${room.id}/:id?`} element={<View />} />;
-                        })}
-                        <Route path="/settings" element={<SettingsRoom />} />
-                        <Route path="/words" element={<WordsRoom />} />
-                        <Route path="*" element={<Onward />} />
-                      </Routes>
-                    </Suspense>
-                  </ErrorBoundary>
-                </Shell>
+                {account.user.is_filled ? (
+                  <Suspense fallback={<p className="note empty">One moment…</p>}>
+                    <Filling />
+                  </Suspense>
+                ) : (
+                  <Shell>
+                    <ErrorBoundary>
+                      <Suspense fallback={<p className="note empty">One moment…</p>}>
+                        <Routes>
+                          {rooms.map((room) => {
+                            const View = views[room.id]!;
+                            return <Route key={room.id} path={`/${room.id}/:id?`} element={<View />} />;
+                          })}
+                          <Route path="/settings" element={<SettingsRoom />} />
+                          <Route path="/words" element={<WordsRoom />} />
+                          <Route path="*" element={<Onward />} />
+                        </Routes>
+                      </Suspense>
+                    </ErrorBoundary>
+                  </Shell>
+                )}
               </AccountContext.Provider>
             )}
           </BrowserRouter>

@@ -1,0 +1,33 @@
+export const count = (number: number): string => number.toLocaleString("en-GB");
+
+/** How long a file is, as people say it. */
+export const megabytes = (bytes: number): string =>
+  bytes < 1e5 ? `${Math.max(1, Math.round(bytes / 1e3))} KB` : `${(bytes / 1e6).toFixed(bytes < 1e7 ? 1 : 0)} MB`;
+
+/** Tables of an archive in the order they come, as people call what is in them. */
+const NAMES: Record<string, [string, string]> = {
+  gear: ["piece of kit", "pieces of kit"],
+  kits: ["kit put together", "kits put together"],
+  rushes: ["rush", "rushes"],
+  layouts: ["layout of controls", "layouts of controls"],
+  camera_states: ["camera as it was left", "cameras as they were left"],
+  places: ["place", "places"],
+  outings: ["outing", "outings"],
+  cards: ["card", "cards"],
+  promises: ["plan shot by", "plans shot by"],
+  bursts: ["burst", "bursts"],
+  frames: ["frame", "frames"],
+};
+
+const named = (table: string, number: number): string => {
+  const [one, many] = NAMES[table] ?? [table, table];
+  return `${count(number)} ${number === 1 ? one : many}`;
+};
+
+/** What has come of an archive so far: "12 pieces of kit", "1,204 frames". */
+export const arrivals = (counts: Record<string, number>, pictures: number): string[] => [
+  ...Object.entries(counts)
+    .filter(([, number]) => number > 0)
+    .map(([table, number]) => named(table, number)),
+  ...(pictures > 0 ? [`${count(pictures)} ${pictures === 1 ? "picture" : "pictures"}`] : []),
+];
