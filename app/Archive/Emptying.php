@@ -8,7 +8,6 @@ use App\Models\RunRecord;
 use App\Models\User;
 use App\Runs\RunHandlers;
 use App\Runs\Runs;
-use Illuminate\Support\Facades\DB;
 
 /** Makes an account that was being filled as it was before. */
 final readonly class Emptying
@@ -21,19 +20,5 @@ final readonly class Emptying
         $work = $this->handler->of($user, ['stays' => $stays]);
 
         return $this->runs->begin($user, RunHandlers::EMPTY, $work, EmptyRuns::FINGERPRINT, state: $work->state());
-    }
-
-    /**
-     * The same at once, without a run.
-     *
-     * @param  array<string, list<string>>  $stays
-     */
-    public function now(User $user, array $stays): void
-    {
-        $work = $this->handler->of($user, ['stays' => $stays]);
-        while (! $work->isFinished()) {
-            $work->step();
-            DB::transaction($work->keep(...));
-        }
     }
 }

@@ -23,9 +23,6 @@ final readonly class RestoreRuns implements CleansUp, RunHandler
     /** It rests on what was sent, which does not change. */
     public const FINGERPRINT = 'archive';
 
-    /** Rows that are read, unless somebody allows more. */
-    public const MOST = 250_000;
-
     public function __construct(
         private Owned $owned,
         private Quota $quota,
@@ -63,14 +60,13 @@ final readonly class RestoreRuns implements CleansUp, RunHandler
         return $this->of(
             $run->user->filling($run->id),
             $sent,
-            ArchiveFiles::open($paths, $run->id, self::MOST),
+            ArchiveFiles::open($paths, $run->id, $state->most),
             $state,
-            self::MOST,
         );
     }
 
     /** @param  list<FileRecord>  $sent */
-    public function of(User $user, array $sent, ArchiveFiles $archive, RestoreState $state, int $most): RestoreWork
+    public function of(User $user, array $sent, ArchiveFiles $archive, RestoreState $state): RestoreWork
     {
         return new RestoreWork(
             $user,
@@ -83,7 +79,6 @@ final readonly class RestoreRuns implements CleansUp, RunHandler
             $this->keeper,
             $this->learning,
             $this->words,
-            $most,
             $state,
         );
     }

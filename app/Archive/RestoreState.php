@@ -11,6 +11,7 @@ final class RestoreState
      * @param  list<string>  $files  ids of those it was sent as
      * @param  string  $secret  what tells its ids from those of any other
      * @param  array<string, list<string>>  $starter  ids of what the account began with, by table: it goes when there is a kit of its own
+     * @param  int  $most  rows that are read
      * @param  int  $table  number of the table that is unpacked or read
      * @param  int  $at  lines of it that have been read
      * @param  int  $byte  where the next begins
@@ -23,6 +24,7 @@ final class RestoreState
         public readonly array $files,
         public readonly string $secret,
         public readonly array $starter,
+        public readonly int $most,
         public RestorePhase $phase,
         public int $table,
         public int $at,
@@ -40,9 +42,11 @@ final class RestoreState
      * @param  list<string>  $files
      * @param  array<string, list<string>>  $starter
      */
-    public static function begin(array $files, array $starter): self
+    public static function begin(array $files, array $starter, int $most): self
     {
-        return self::kept(['files' => $files, 'starter' => $starter, 'secret' => bin2hex(random_bytes(16))]);
+        $secret = bin2hex(random_bytes(16));
+
+        return self::kept(['files' => $files, 'starter' => $starter, 'most' => $most, 'secret' => $secret]);
     }
 
     /** @param  array<string, mixed>  $state  {@see toArray()} */
@@ -52,6 +56,7 @@ final class RestoreState
             array_values((array) ($state['files'] ?? [])),
             (string) ($state['secret'] ?? ''),
             (array) ($state['starter'] ?? []),
+            (int) ($state['most'] ?? Restores::MOST),
             RestorePhase::from((string) ($state['phase'] ?? RestorePhase::Unpack->value)),
             (int) ($state['table'] ?? 0),
             (int) ($state['at'] ?? 0),

@@ -37,7 +37,7 @@ final class RestoreWork implements Work
     private const PICTURES = 100;
 
     /** Bursts counted at once. */
-    private const BURSTS = 12;
+    private const BURSTS = 60;
 
     private readonly RowMaker $maker;
 
@@ -58,7 +58,6 @@ final class RestoreWork implements Work
 
     /**
      * @param  list<FileRecord>  $sent  the files it was sent as, which go when it is done
-     * @param  int  $most  rows that are read
      */
     public function __construct(
         private readonly User $user,
@@ -71,7 +70,6 @@ final class RestoreWork implements Work
         private readonly BurstKeeper $keeper,
         private readonly Learning $learning,
         private readonly AccountWords $words,
-        private readonly int $most,
         private readonly RestoreState $state,
     ) {
         $this->maker = new RowMaker($owned, $user->id, $state->secret);
@@ -96,10 +94,10 @@ final class RestoreWork implements Work
     private function unpack(): void
     {
         $this->state->whole += $this->archive->unpack($this->table());
-        if ($this->state->whole > $this->most) {
+        if ($this->state->whole > $this->state->most) {
             throw RefusedArchive::because(sprintf(
                 '%s records are read this way; who keeps the server brings more with account:restore.',
-                number_format($this->most),
+                number_format($this->state->most),
             ));
         }
         if ($this->nextTable(RestorePhase::Rows)) {
@@ -225,7 +223,7 @@ final class RestoreWork implements Work
             DB::table('frames')->where('id', $frame)->increment('picture_bytes', $bytes);
         }
         // counting what is there already changes none of it
-        BurstRecord::withoutTimestamps(fn () => array_map($this->keeper->recount(...), $this->bursts));
+        BurstRecord::withoutTimestamps(fn () => $this->keeper->recountAll($this->bursts));
         [$this->rows, $this->bytes, $this->bursts, $this->isPhaseOver] = [[], [], [], false];
         if ($this->isFinished()) {
             $this->open();

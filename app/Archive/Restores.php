@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Files\FilePurpose;
 use App\Files\Files;
 use App\Models\FileRecord;
 use App\Models\RunRecord;
@@ -15,11 +16,13 @@ use App\Problems\ProblemException;
 use App\Runs\RunHandlers;
 use App\Runs\Runs;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /** Archives that are put back into empty accounts. */
 final readonly class Restores
 {
+    /** Rows that are read, unless somebody allows more. */
+    public const MOST = 250_000;
+
     public function __construct(
         private Runs $runs,
         private RestoreRuns $handler,
@@ -32,27 +35,29 @@ final readonly class Restores
      * Begins to put one into an account; from here on it is only that, until it is done or given up.
      *
      * @param  list<FileRecord>  $sent  the files it was sent as
+     * @param  int  $most  rows that are read
      *
      * @throws ProblemException when this is no archive, or something has been written in the account
      * @throws \RushHold\Faults\Fault when something was set in it that cannot be
      */
-    public function begin(User $user, array $sent): RunRecord
+    public function begin(User $user, array $sent, int $most = self::MOST): RunRecord
     {
         $paths = array_map($this->files->local(...), $sent);
-        AccountWords::check(ArchiveFiles::open($paths, 'looked-at', RestoreRuns::MOST)->account());
+        AccountWords::check(ArchiveFiles::open($paths, 'looked-at', $most)->account());
 
-        return DB::transaction(function () use ($user, $sent, $paths): RunRecord {
+        return DB::transaction(function () use ($user, $sent, $paths, $most): RunRecord {
             $user->inTurn();
             $this->refuseFull($user);
             $state = RestoreState::begin(
                 array_map(static fn (FileRecord $file): string => $file->id, $sent),
                 self::starter($user),
+                $most,
             );
-            $archive = ArchiveFiles::open($paths, 'begun', RestoreRuns::MOST);
+            $archive = ArchiveFiles::open($paths, 'begun', $most);
             $run = $this->runs->begin(
                 $user,
                 RunHandlers::RESTORE,
-                $this->handler->of($user, $sent, $archive, $state, RestoreRuns::MOST),
+                $this->handler->of($user, $sent, $archive, $state),
                 RestoreRuns::FINGERPRINT,
                 state: $state->toArray(),
             );
@@ -89,41 +94,43 @@ final readonly class Restores
     }
 
     /**
-     * Puts one back at once, without a run: for whoever keeps the server.
+     * Puts one back while somebody waits: for whoever keeps the server. A worker goes on with it where this breaks off.
      *
-     * @param  \Closure(RestoreWork): void  $told  called with how far it is
+     * @param  string  $path  of this machine
+     * @param  int  $most  rows that are read
+     * @param  \Closure(RunRecord): void  $told  called with how far it is
      * @return array<string, int> how many of each came
      *
      * @throws ProblemException|\RushHold\Faults\Fault when it cannot be; nothing of it stays
      */
-    public function now(User $user, string $file, int $most, \Closure $told): array
+    public function now(User $user, string $path, int $most, \Closure $told): array
     {
-        $id = strtolower((string) Str::ulid());
-        $archive = ArchiveFiles::open([$file], $id, $most);
-        AccountWords::check($archive->account());
-        $state = DB::transaction(function () use ($user, $id): RestoreState {
-            $user->inTurn();
-            $this->refuseFull($user);
-            $user->forceFill(['filled_by' => $id])->save();
-
-            return RestoreState::begin([], self::starter($user));
-        });
-        $work = $this->handler->of($user->filling($id), [], $archive, $state, $most);
-        try {
-            while (! $work->isFinished()) {
-                do {
-                    $work->step();
-                } while (! $work->isFull() && ! $work->isFinished());
-                DB::transaction($work->keep(...));
-                $told($work);
+        AccountWords::check(ArchiveFiles::open([$path], 'looked-at', $most)->account());
+        $this->refuseFull($user);
+        $file = $this->files->made($user, FilePurpose::Archive, basename($path), 'application/zip', $path);
+        $file->save();
+        $run = $this->begin($user, [$file], $most);
+        $this->work($run, $told);
+        $user->refresh();
+        if ($run->status !== RunRecord::DONE) {
+            $emptying = $this->runs->last($user->id, RunHandlers::EMPTY);
+            if ($emptying !== null) {
+                $this->work($emptying, static fn () => null);
             }
-        } catch (\Throwable $thrown) {
-            $archive->forget();
-            $this->emptying->now($user, $state->starter);
-            throw $thrown;
+            $this->files->delete($file);
+            throw RefusedArchive::because((string) ($run->problem ?? 'It was given up.'));
         }
 
-        return $state->counts;
+        return RestoreState::kept($run->state ?? [])->counts;
+    }
+
+    /** @param  \Closure(RunRecord): void  $told */
+    private function work(RunRecord $run, \Closure $told): void
+    {
+        while ($run->refresh()->status === RunRecord::RUNNING) {
+            $this->runs->goOn($run->id);
+            $told($run);
+        }
     }
 
     private function refuseFull(User $user): void

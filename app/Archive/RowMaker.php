@@ -48,74 +48,39 @@ final readonly class RowMaker
      */
     public function rows(OwnedTable $table, array $rows): array
     {
-        $kept = [];
+        [$columns, $key, $kept, $seen] = [$table->columns(), $table->key(), [], []];
         foreach ($rows as [$at, $row]) {
             $under = "{$table->name()}/{$at}";
-            $kept[] = [$under, self::oldId($table, $row, $under), $table->check(Row::of($table, $row, $under))];
+            $old = $key === null ? null : self::oldId($row[$key] ?? null, $seen, $under);
+            $kept[] = [$under, $old, $table->check(Row::of($columns, $row, $under))];
         }
-        $this->refuseKnown($table, $kept);
-        $there = $this->there($table, $kept);
+        $there = $this->there($table->name(), $columns, $kept);
 
-        return array_map(fn (array $one): array => $this->columns($table, $there, ...$one), $kept);
+        return array_map(fn (array $one): array => $this->columns($columns, $there, ...$one), $kept);
     }
 
-    /** @param  array<string, mixed>  $row */
-    private static function oldId(OwnedTable $table, array $row, string $under): ?string
+    /** @param  array<string, true>  $seen  those of the rows before: an id stands for one row only */
+    private static function oldId(mixed $id, array &$seen, string $under): string
     {
-        $key = $table->key();
-        if ($key === null) {
-            return null;
+        if (! is_string($id) || preg_match(Ids::ONE, $id) !== 1 || isset($seen[$id])) {
+            throw TextOutOfBounds::of("{$under}/id", is_string($id) ? mb_substr($id, 0, 40) : '', 'an id of its own');
         }
-        $id = $row[$key] ?? null;
+        $seen[$id] = true;
 
-        return is_string($id) && preg_match(Ids::ONE, $id) === 1
-            ? $id
-            : throw TextOutOfBounds::of("{$under}/id", is_string($id) ? mb_substr($id, 0, 40) : '', 'an id of its own');
-    }
-
-    /**
-     * An id stands for one row only.
-     *
-     * @param  list<array{string, ?string, array<string, mixed>}>  $kept
-     */
-    private function refuseKnown(OwnedTable $table, array $kept): void
-    {
-        $seen = [];
-        foreach ($kept as [$under, $old]) {
-            if ($old === null) {
-                return;
-            }
-            if (isset($seen[$old])) {
-                throw TextOutOfBounds::of("{$under}/id", $old, 'an id of its own');
-            }
-            $seen[$old] = $under;
-        }
-        foreach ($this->owned->archived() as $name => $other) {
-            if ($other->key() !== null) {
-                $ids = array_map(fn (int|string $old): string => $this->id((string) $old), array_keys($seen));
-                $known = array_flip(DB::table($name)->whereIn('id', $ids)->pluck('id')->all());
-                foreach ($seen as $old => $under) {
-                    if (isset($known[$this->id((string) $old)])) {
-                        throw TextOutOfBounds::of("{$under}/id", (string) $old, 'an id of its own');
-                    }
-                }
-            }
-            if ($name === $table->name()) {
-                return;
-            }
-        }
+        return $id;
     }
 
     /**
      * Which of the ids that the rows name, list or mention are in the store.
      *
+     * @param  array<string, Column>  $columns
      * @param  list<array{string, ?string, array<string, mixed>}>  $kept
      * @return array<string, array<string, true>> new ids by table; none for one that comes later
      */
-    private function there(OwnedTable $table, array $kept): array
+    private function there(string $table, array $columns, array $kept): array
     {
         $asked = [];
-        foreach ($table->columns() as $name => $column) {
+        foreach ($columns as $name => $column) {
             if (! $column->isArchived || $column->ids === []) {
                 continue;
             }
@@ -129,7 +94,7 @@ final readonly class RowMaker
         }
         $there = [];
         foreach (array_keys($this->owned->archived()) as $name) {
-            if ($name === $table->name()) {
+            if ($name === $table) {
                 break;
             }
             $there[$name] = [];
@@ -143,14 +108,15 @@ final readonly class RowMaker
     }
 
     /**
+     * @param  array<string, Column>  $columns
      * @param  array<string, array<string, true>>  $there
      * @param  array<string, mixed>  $kept
      * @return array<string, mixed>
      */
-    private function columns(OwnedTable $table, array $there, string $under, ?string $old, array $kept): array
+    private function columns(array $columns, array $there, string $under, ?string $old, array $kept): array
     {
         $row = [];
-        foreach ($table->columns() as $name => $column) {
+        foreach ($columns as $name => $column) {
             if ($column->kind === ColumnKind::Id) {
                 $row[$name] = $this->id((string) $old);
             } elseif ($column->kind === ColumnKind::Account) {

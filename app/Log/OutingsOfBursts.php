@@ -13,24 +13,52 @@ use RushHold\Outing\LocalDay;
 /** On which outing a burst was taken: one of the day its camera's clock showed, or of the evening before that still lasted. */
 final readonly class OutingsOfBursts
 {
-    /** Its id; of several on one day the one that its rush was expected on, else nobody knows. */
-    public function of(BurstRecord $burst): ?string
+    /**
+     * The ids of outings; of several on one day the one that a burst's rush was expected on, else nobody knows.
+     *
+     * @param  array<string, BurstRecord>  $bursts  of one account, by id
+     * @return array<string, ?string> by burst
+     */
+    public function ofAll(array $bursts): array
     {
-        if ($burst->clock === null) {
+        $days = [];
+        foreach ($bursts as $burst) {
+            foreach (self::daysOf($burst) as $day) {
+                $days[$day] = true;
+            }
+        }
+        $accounts = array_column($bursts, 'user_id');
+        /** @var Collection<int, OutingRecord> $outings */
+        $outings = $days === []
+            ? new Collection()
+            : OutingRecord::query()->where('user_id', reset($accounts))->whereIn('day', array_keys($days))->get();
+
+        return array_map(static fn (BurstRecord $burst): ?string => self::among($burst, $outings), $bursts);
+    }
+
+    /** @return list<string> the day its camera's clock showed, and the one before; none where it showed nothing */
+    private static function daysOf(BurstRecord $burst): array
+    {
+        $date = substr((string) $burst->clock, 0, 10);
+
+        return $date === '' ? [] : [$date, self::dayAfter($date, -1)];
+    }
+
+    /** @param  Collection<int, OutingRecord>  $outings  of its days, and of others */
+    private static function among(BurstRecord $burst, Collection $outings): ?string
+    {
+        $days = self::daysOf($burst);
+        $near = $outings->whereIn('day', $days);
+        if ($days === [] || $near->isEmpty()) {
             return null;
         }
-        [$date, $time] = [substr($burst->clock, 0, 10), substr($burst->clock, 11, 5)];
-        /** @var Collection<int, OutingRecord> $near */
-        $near = OutingRecord::query()
-            ->where('user_id', $burst->user_id)
-            ->whereIn('day', [$date, self::dayAfter($date, -1)])
-            ->get();
+        $time = substr((string) $burst->clock, 11, 5);
         $night = $near->filter(
-            static fn (OutingRecord $outing): bool => $outing->day !== $date &&
+            static fn (OutingRecord $outing): bool => $outing->day !== $days[0] &&
                 $outing->lastsPastMidnight() &&
                 $time <= $outing->document->until,
         );
-        $day = $night->isEmpty() ? $near->where('day', $date) : $night;
+        $day = $night->isEmpty() ? $near->where('day', $days[0]) : $night;
         if ($day->count() < 2) {
             return $day->first()?->id;
         }

@@ -41,36 +41,46 @@ final readonly class Tallies
 
     public function __construct(private OutingsOfBursts $outings) {}
 
-    /** Counts a burst as it is now, in place of how it was counted before. */
-    public function count(BurstRecord $burst): void
+    /**
+     * Counts bursts of one account as they are now, in place of how they were counted before.
+     *
+     * @param  array<string, BurstRecord>  $bursts  by id, with their promises
+     * @param  array<string, BurstSums>  $all  what their frames add up to
+     */
+    public function countAll(array $bursts, array $all): void
     {
-        $before = DB::table('counted')->where('burst_id', $burst->id)->first();
-        $facts = BurstFacts::of(
-            $burst->rush_id,
-            $this->outings->of($burst),
-            $burst->body,
-            $burst->lens,
-            $burst->clock,
-            $burst->middle()->facts(),
-            $burst->promise()->first()?->value(),
-        );
-        $verdicts = [];
-        $frames = DB::table('frames')->where('burst_id', $burst->id);
-        $pairs = (clone $frames)->groupBy('eye', 'verdict')->orderBy('eye')->orderBy('verdict');
-        foreach ($pairs->get(['eye', 'verdict', DB::raw('COUNT(*) AS count')]) as $pair) {
-            $verdicts["{$pair->eye}/{$pair->verdict}"] = (int) $pair->count;
+        $before = DB::table('counted')->whereIn('burst_id', array_keys($bursts))->get()->keyBy('burst_id');
+        $outings = $this->outings->ofAll($bursts);
+        [$rows, $changes, $promises] = [[], [], []];
+        foreach ($bursts as $id => $burst) {
+            $sums = $all[$id];
+            $facts = BurstFacts::of(
+                $burst->rush_id,
+                $outings[$id],
+                $burst->body,
+                $burst->lens,
+                $burst->clock,
+                $sums->middle,
+                $promises[(string) $burst->promise_id] ??= $burst->promise?->value(),
+            );
+            $now = self::row($burst, $facts, $sums->verdicts, $sums->bytes[$burst->user_id] ?? 0);
+            $was = $before->get($id);
+            if ($was !== null && array_map(strval(...), $now) == array_map(strval(...), get_object_vars($was))) {
+                continue;
+            }
+            $rows[] = $now;
+            if ($was !== null) {
+                self::sum($changes, self::countsOf($was), -1);
+            }
+            self::sum($changes, self::countsOf((object) $now), 1);
         }
-        $now = self::row(
-            $burst,
-            $facts,
-            $verdicts,
-            (int) $frames->where('held_by', $burst->user_id)->sum('picture_bytes'),
-        );
-        if ($before !== null && array_map(strval(...), $now) == array_map(strval(...), get_object_vars($before))) {
-            return;
+        foreach (array_chunk($rows, self::ROWS) as $some) {
+            DB::table('counted')->upsert($some, ['burst_id']);
         }
-        DB::table('counted')->upsert([$now], ['burst_id']);
-        $this->change($burst->user_id, $before === null ? [] : self::countsOf($before), self::countsOf((object) $now));
+        $account = array_values($bursts)[0]->user_id ?? null;
+        if ($account !== null) {
+            $this->add($account, $changes);
+        }
     }
 
     /**
@@ -98,7 +108,9 @@ final readonly class Tallies
         $before = DB::table('counted')->where('burst_id', $burst->id)->first();
         if ($before !== null) {
             DB::table('counted')->where('burst_id', $burst->id)->delete();
-            $this->change($burst->user_id, self::countsOf($before), []);
+            $changes = [];
+            self::sum($changes, self::countsOf($before), -1);
+            $this->add($burst->user_id, $changes);
         }
     }
 
@@ -142,18 +154,6 @@ final readonly class Tallies
             (int) $row->squares,
             (int) $row->parts,
         );
-    }
-
-    /**
-     * @param  Counts  $old
-     * @param  Counts  $new
-     */
-    private function change(int $account, array $old, array $new): void
-    {
-        $sums = [];
-        self::sum($sums, $old, -1);
-        self::sum($sums, $new, 1);
-        $this->add($account, $sums);
     }
 
     /**

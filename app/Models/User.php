@@ -41,6 +41,8 @@ final class User extends Account
         'letters' => ['on', 'off'],
     ];
 
+    protected $attributes = ['filled_by' => null];
+
     protected $fillable = ['name', 'email', 'password', 'settings', 'assumptions', 'learnt', 'subjects', 'is_demo', 'demo_until'];
 
     /** The run as which this acts on it. */

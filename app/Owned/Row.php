@@ -21,15 +21,16 @@ final readonly class Row
     private function __construct(private array $values, public string $under) {}
 
     /**
+     * @param  array<string, Column>  $columns  of its table
      * @param  array<string, mixed>  $values  as they came
      * @param  string  $under  where it stands
      *
      * @throws \RushHold\Faults\Fault where a text, a number or a moment is none
      */
-    public static function of(OwnedTable $table, array $values, string $under): self
+    public static function of(array $columns, array $values, string $under): self
     {
         $kept = [];
-        foreach ($table->columns() as $name => $column) {
+        foreach ($columns as $name => $column) {
             if ($column->isArchived && $column->kind !== ColumnKind::Id) {
                 $value = $values[$name] ?? null;
                 $kept[$name] = $column->isDocument() ? $value : self::plain($name, $value, "{$under}/{$name}");

@@ -289,7 +289,7 @@ it('takes no picture that is none, and leaves what nobody asked for', function (
         ->toBe($one->id);
     tampered($this->file, "pictures/{$frame->id}-whole.jpg", fn (): string => '<svg onload="alert(1)"/>');
     $other = People::someone('Cy');
-    expect(fn () => putBackNow($other, $this->file))->toThrow(RushHold\Faults\TextOutOfBounds::class, 'a JPEG');
+    expect(fn () => putBackNow($other, $this->file))->toThrow(App\Archive\RefusedArchive::class, 'a JPEG');
     expect($other->frames()->count())->toBe(0);
 });
 

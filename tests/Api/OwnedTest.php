@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Accounts\DemoCopies;
 use App\Accounts\Deletion;
+use App\Accounts\DemoCopies;
 use App\Archive\AccountWords;
 use App\Archive\ArchiveWriter;
 use App\Archive\Restores;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Archive\Restores;
-use App\Archive\RestoreWork;
+use App\Models\RunRecord;
 use App\Models\User;
 use App\Problems\ProblemException;
 use Illuminate\Console\Command;
@@ -32,9 +32,9 @@ final class AccountRestore extends Command
 
             return self::INVALID;
         }
-        $told = function (RestoreWork $work): void {
+        $told = function (RunRecord $run): void {
             if ($this->output->isVerbose()) {
-                $this->line("{$work->done()} of {$work->whole()}");
+                $this->line("{$run->done} of {$run->whole}");
             }
         };
         try {

@@ -22,7 +22,8 @@ final class HoldTally extends Command
 
     public function handle(Tallies $tallies, BurstKeeper $bursts): int
     {
-        $accounts = User::query();
+        // one that is being filled counts itself at the end
+        $accounts = User::query()->whereNull('filled_by');
         $address = $this->option('account');
         if (is_string($address)) {
             $accounts->where('email', User::address($address));
