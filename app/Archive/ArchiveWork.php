@@ -41,6 +41,9 @@ final class ArchiveWork implements Work
     /** @var list<string> ids of the files that are made */
     private array $files;
 
+    /** @var list<string> ids of files that another machine has made of what is written anew here */
+    private array $stale;
+
     private ?FileRecord $made = null;
 
     private bool $hasWritten = false;
@@ -60,6 +63,7 @@ final class ArchiveWork implements Work
     ) {
         $this->folder = sys_get_temp_dir().'/rush-hold-archive-'.$run;
         $known = is_dir($this->folder) ? $state : [];
+        $this->stale = $known === [] ? array_values((array) ($state['files'] ?? [])) : [];
         $this->table = (int) ($known['table'] ?? 0);
         $this->after = array_key_exists('after', $known) ? $known['after'] : '';
         $this->written = max(0, (int) ($known['written'] ?? 0));
@@ -139,7 +143,10 @@ final class ArchiveWork implements Work
     public function keep(): void
     {
         $this->made?->save();
-        [$this->made, $this->hasWritten] = [null, false];
+        foreach ($this->user->files()->whereKey($this->stale)->get() as $file) {
+            DB::afterCommit(fn () => $this->store->delete($file));
+        }
+        [$this->made, $this->hasWritten, $this->stale] = [null, false, []];
         if ($this->isFinished()) {
             DB::afterCommit(fn () => ArchiveWriter::forget($this->folder));
         }

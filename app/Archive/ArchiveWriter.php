@@ -26,7 +26,8 @@ final readonly class ArchiveWriter
     /** Frames whose pictures are read at once. */
     private const FRAMES = 40;
 
-    public function __construct(private FramePictures $pictures, private Owned $owned) {}
+    /** @param  int  $atOnce  frames whose pictures are read at once */
+    public function __construct(private FramePictures $pictures, private Owned $owned, private int $atOnce = self::FRAMES) {}
 
     /**
      * Writes it at once.
@@ -110,7 +111,7 @@ final readonly class ArchiveWriter
             ->where('picture_bytes', '>', 0)
             ->where('hash', '>', $after)
             ->orderBy('hash')
-            ->limit(self::FRAMES)
+            ->limit($this->atOnce)
             ->get();
         $bytes = 0;
         foreach ($frames as $frame) {
@@ -122,7 +123,7 @@ final readonly class ArchiveWriter
             }
         }
 
-        return [$frames->count(), $bytes, $frames->count() < self::FRAMES ? null : (string) $frames->last()?->hash];
+        return [$frames->count(), $bytes, $frames->count() < $this->atOnce ? null : (string) $frames->last()?->hash];
     }
 
     /** Makes a zip of all that is in a folder, and of what the account has set. */

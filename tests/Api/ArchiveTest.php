@@ -2,14 +2,20 @@
 
 declare(strict_types=1);
 
+use App\Archive\ArchiveWork;
 use App\Archive\ArchiveWriter;
 use App\Archive\Restores;
 use App\Files\FilePurpose;
 use App\Files\Files;
+use App\Log\FramePictures;
 use App\Log\Promises;
 use App\Log\Tallies;
 use App\Models\FileRecord;
+use App\Models\RunRecord;
 use App\Models\User;
+use App\Owned\Owned;
+use App\Problems\ProblemException;
+use App\Runs\Runs;
 use App\Shoot\PlayedLog;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
@@ -309,4 +315,109 @@ it('takes out what an account has without pictures, where that is asked', functi
     expect($one->frames()->firstOrFail())->picture_bytes->toBe(0)->crop->toBeNull();
     $this->actingAs($one);
     expect($this->getJson('/api/log')->json('bursts.0.shown.0.has_picture'))->toBeFalse();
+});
+
+it('lets nobody in while an archive comes in, and is as it was before when that is given up', function () {
+    livedIn($this->user);
+    app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
+    $other = People::someone('Bea');
+    $began = $other->gear()->orderBy('id')->pluck('id')->all();
+    $this->actingAs($other);
+    $this->postJson('/api/account/restore', ['file_ids' => [sentArchive($other, $this->file)->id]])->assertCreated();
+    app()->when(Runs::class)->needs('$portionS')->give(0.0);
+    $run = RunRecord::query()->where('kind', 'restore')->sole();
+    while ($run->refresh()->state['phase'] !== 'count') {
+        app(Runs::class)->goOn($run->id);
+        $this->actingAs($other->refresh());
+        foreach (['/api/rushes', '/api/log', '/api/account/archive'] as $address) {
+            $this->getJson($address)->assertConflict()->assertJsonPath('type', 'being-filled');
+        }
+        // nothing comes in by another way either
+        expect(fn () => DB::transaction(fn () => User::query()->findOrFail($other->id)->inTurn()))->toThrow(ProblemException::class);
+    }
+    $pictures = Storage::disk('files')->allFiles("{$other->id}/frames");
+    expect($pictures)->not->toBe([]);
+    $this->deleteJson('/api/account/restore')->assertOk()->assertJsonPath('run.status', 'cancelled')->assertJsonPath('is_shut', true);
+    Frames::worked('empty');
+    $this->actingAs($other->refresh())->getJson('/api/rushes')->assertOk()->assertJsonCount(0, 'rushes');
+    expect($other->gear()->orderBy('id')->pluck('id')->all())
+        ->toBe($began)
+        ->and($other->frames()->exists() || $other->bursts()->exists() || $other->places()->exists())
+        ->toBeFalse()
+        ->and(DB::table('tallies')->where('user_id', $other->id)->exists())
+        ->toBeFalse()
+        ->and(Storage::disk('files')->allFiles("{$other->id}/frames"))
+        ->toBe([]);
+    // and again from the beginning
+    expect(putBack($other, $this->file)['run']['status'])->toBe('done');
+});
+
+it('is gone on with wherever it broke off, and brings everything once', function () {
+    livedIn($this->user);
+    fetchedArchive($this->file);
+    $before = documentsOf($this->file);
+    $this->actingAs($other = People::someone('Bea'));
+    $this->postJson('/api/account/restore', ['file_ids' => [sentArchive($other, $this->file)->id]])->assertCreated();
+    app()->when(Runs::class)->needs('$portionS')->give(0.0);
+    $run = RunRecord::query()->where('kind', 'restore')->sole();
+    for ($portion = 0; $run->refresh()->status === RunRecord::RUNNING; $portion++) {
+        if ($portion % 3 === 0) {
+            // who was at it has died after the bytes, and before anything was kept; what it had unpacked is gone with it
+            DB::beginTransaction();
+            app(Runs::class)->goOn($run->id);
+            DB::rollBack();
+            (new Illuminate\Filesystem\Filesystem())->deleteDirectory(sys_get_temp_dir()."/rush-hold-restore-{$run->id}");
+        }
+        app(Runs::class)->goOn($run->id);
+    }
+    $this->actingAs($other->refresh());
+    fetchedArchive($this->file);
+    foreach (documentsOf($this->file) as $name => $text) {
+        expect($text)->toBe($before[$name], $name);
+    }
+    expect($portion)->toBeGreaterThan(15);
+});
+
+it('writes several files where the pictures are long, each within what can be sent, and takes them back together', function () {
+    Frames::burst($this->user);
+    $run = $this->user->runs()->make([
+        'kind' => 'archive', 'topic' => '', 'fingerprint' => 'archive', 'status' => 'running', 'whole' => 9, 'beat_at' => now(), 'reading' => [], 'portions' => 0,
+    ]);
+    $run->save();
+    $work = static fn (array $state): ArchiveWork => new ArchiveWork(
+        test()->user, $run->id, app(Owned::class), new ArchiveWriter(app(FramePictures::class), app(Owned::class), 1), app(Files::class), 9, $state, 1,
+    );
+    $state = [];
+    do {
+        $one = $work($state);
+        $one->step();
+        DB::transaction($one->keep(...));
+        $state = $one->state();
+    } while (! $one->isFinished());
+    $files = $this->user->files()->where('purpose', 'out')->orderBy('id')->get();
+    expect(count($files))->toBe(3)->and($state['files'])->toBe($files->modelKeys());
+    $this->actingAs($other = People::someone('Bea'));
+    $ids = [];
+    foreach ($files->reverse() as $file) {
+        file_put_contents($this->file, app(Files::class)->stream($file));
+        $ids[] = sentArchive($other, $this->file)->id;
+    }
+    $this->postJson('/api/account/restore', ['file_ids' => $ids])->assertCreated();
+    Frames::worked('restore');
+    expect($other->frames()->where('picture_bytes', '>', 0)->count())
+        ->toBe(3)
+        ->and(is_dir(sys_get_temp_dir().'/rush-hold-archive-'.$run->id))
+        ->toBeFalse();
+});
+
+it('can undo what is changed in a restored record back to what it was restored as', function () {
+    livedIn($this->user, true);
+    app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
+    $other = People::someone('Bea');
+    putBackNow($other, $this->file);
+    $this->actingAs($other->refresh());
+    $rush = $other->rushes()->firstOrFail();
+    $was = $rush->name;
+    $edited = $this->putJson("/api/rushes/{$rush->id}", People::edit($rush, ['name' => 'Otherwise']))->assertOk();
+    $this->postJson("/api/rushes/{$rush->id}/undo", ['revision' => $edited->json('revision')])->assertOk()->assertJsonPath('rush.name', $was);
 });

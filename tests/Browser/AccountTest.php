@@ -46,12 +46,16 @@ it('takes everything of an account into a file, and brings it into an empty one'
     $email = $this->planning($window);
     $this->artisan('hold:log-made-up', $email, '4', '--played');
     $file = sys_get_temp_dir().'/archive-'.bin2hex(random_bytes(4)).'.zip';
-    $this->artisan('account:archive', $email, $file);
     $window->get($this->address('/settings'));
-    $this->see($window, 'Everything of this account in one file');
-    expect($this->one($window, 'a[href="/api/account/archive"]')->getAttribute('download'))->not->toBeNull();
+    $this->press($window, 'Write an archive');
+    $this->see($window, 'Write another');
+    $link = $this->one($window, '.archive-files a');
+    expect($link->getAttribute('download'))->not->toBeNull();
+    $cookies = array_map(static fn ($one): string => $one->getName().'='.$one->getValue(), $window->manage()->getCookies());
+    $asked = stream_context_create(['http' => ['header' => 'Cookie: '.implode('; ', $cookies)]]);
+    file_put_contents($file, file_get_contents($this->address(parse_url((string) $link->getAttribute('href'), PHP_URL_PATH)), false, $asked));
     // an account in which something has been written takes none, and says why
-    $this->expectedOnConsole = ['account/archive'];
+    $this->expectedOnConsole = ['account/restore'];
     $input = $window->findElement(WebDriverBy::cssSelector('input[aria-label="Archive"]'));
     $input->sendKeys($file);
     $this->see($window, 'An archive goes into an account in which nothing has been written yet');
@@ -59,8 +63,11 @@ it('takes everything of an account into a file, and brings it into an empty one'
     $this->see($window, 'One second');
     $this->registered($window);
     $window->get($this->address('/settings'));
-    $this->see($window, 'Bring such a file into this account');
+    $this->see($window, 'Bring an archive into this account');
     $window->findElement(WebDriverBy::cssSelector('input[aria-label="Archive"]'))->sendKeys($file);
+    $this->see($window, 'Your archive is here');
+    $this->see($window, '4 bursts');
+    $this->press($window, 'Go in');
     $this->one($window, '[data-testid=answer]');
     $window->get($this->address('/log/counts'));
     $this->see($window, 'in 4 bursts');

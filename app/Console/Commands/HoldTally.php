@@ -23,7 +23,7 @@ final class HoldTally extends Command
     public function handle(Tallies $tallies, BurstKeeper $bursts): int
     {
         // one that is being filled counts itself at the end
-        $accounts = User::query()->whereNull('filled_by');
+        $accounts = User::query()->where('filled_by', null);
         $address = $this->option('account');
         if (is_string($address)) {
             $accounts->where('email', User::address($address));
