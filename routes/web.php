@@ -167,6 +167,7 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::post('log/redo', [LogController::class, 'redo']);
         Route::post('log/let-go', [LogController::class, 'letGo'])->middleware('throttle:new');
         Route::get('bursts/{burst}', [BurstController::class, 'show']);
+        Route::get('bursts/{burst}/near', [BurstController::class, 'near']);
         Route::put('bursts/{burst}/rush', [BurstController::class, 'rush'])->middleware('heavy');
         Route::put('bursts/{burst}/subject', [BurstController::class, 'subject']);
         Route::post('bursts/{burst}/split', [BurstController::class, 'split']);

@@ -37,7 +37,9 @@ final readonly class Deletion
         });
         // each after all that name it
         foreach (array_reverse($this->owned->all()) as $table) {
-            while ($table->name() !== 'users' && $table->rowsOf($user->id)->limit(self::AT_ONCE)->delete() === self::AT_ONCE);
+            do {
+                $gone = $table->name() === 'users' ? 0 : $table->rowsOf($user->id)->limit(self::AT_ONCE)->delete();
+            } while ($gone === self::AT_ONCE);
         }
         $user->delete();
         // after the records: what broke off between would leave bytes that nobody names, and those go by themselves

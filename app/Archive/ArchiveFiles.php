@@ -38,7 +38,11 @@ final class ArchiveFiles
      * @param  string  $folder  of this machine, for what is unpacked
      * @param  int  $most  rows that are read
      */
-    private function __construct(private readonly array $zips, private readonly string $folder, private readonly int $most) {}
+    private function __construct(
+        private readonly array $zips,
+        private readonly string $folder,
+        private readonly int $most,
+    ) {}
 
     /**
      * @param  list<string>  $paths

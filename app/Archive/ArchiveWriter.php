@@ -27,7 +27,11 @@ final readonly class ArchiveWriter
     private const FRAMES = 40;
 
     /** @param  int  $atOnce  frames whose pictures are read at once */
-    public function __construct(private FramePictures $pictures, private Owned $owned, private int $atOnce = self::FRAMES) {}
+    public function __construct(
+        private FramePictures $pictures,
+        private Owned $owned,
+        private int $atOnce = self::FRAMES,
+    ) {}
 
     /**
      * Writes it at once.

@@ -24,7 +24,9 @@ final readonly class Archives
         $this->out($user)->each($this->files->delete(...));
         $work = $this->handler->of($user, 'begun', []);
 
-        return $this->runs->begin($user, RunHandlers::ARCHIVE, $work, ArchiveRuns::FINGERPRINT, state: ['whole' => $work->whole()]);
+        $state = ['whole' => $work->whole()];
+
+        return $this->runs->begin($user, RunHandlers::ARCHIVE, $work, ArchiveRuns::FINGERPRINT, state: $state);
     }
 
     /** The one that is under way, or was last; null where it has gone. */

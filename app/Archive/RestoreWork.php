@@ -109,7 +109,8 @@ final class RestoreWork implements Work
     {
         $table = $this->owned->table($this->table());
         $this->of = $table->name();
-        [$rows, $at, $byte, $isAtEnd] = $this->archive->rows($this->of, $this->state->at, $this->state->byte, self::ROWS);
+        [$at, $byte] = [$this->state->at, $this->state->byte];
+        [$rows, $at, $byte, $isAtEnd] = $this->archive->rows($this->of, $at, $byte, self::ROWS);
         foreach ($this->maker->rows($table, $rows) as $number => $row) {
             $this->rows[] = $this->of === 'frames' ? $this->withoutLostPiece($row, (string) $rows[$number][1]['id']) : $row;
         }

@@ -6,9 +6,10 @@ namespace App\Log;
 
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use RushHold\Counts\Dimension;
 
 /**
- * What the files of somebody's bodies and lenses call them: learnt from the bursts whose rush the person has told. Where a name has been
+ * What the files of somebody's bodies and lenses call them: learnt from the bursts whose rush the person has told, as they have been counted. Where a name has been
  * told of two, it is the one it was told of most.
  */
 final readonly class FileNames
@@ -19,21 +20,24 @@ final readonly class FileNames
      */
     public static function of(User $user, string $type): array
     {
-        $column = $type === 'body' ? 'bursts.body' : 'bursts.lens';
-        $rows = DB::table('bursts')
-            ->join('rushes', 'rushes.id', '=', 'bursts.rush_id')
+        $pairs = Counting::of($user)->crossed($type === 'body' ? Dimension::Body : Dimension::Lens, Dimension::Rush);
+        $rushes = array_filter(array_column($pairs, 1), static fn (string $rush): bool => $rush !== '');
+        $gear = DB::table('rushes')
             ->join('kits', 'kits.id', '=', 'rushes.kit_id')
-            ->where('bursts.user_id', $user->id)
-            ->where($column, '!=', '')
-            ->groupBy($column, "kits.{$type}_id")
-            ->orderByRaw('COUNT(*)')
-            ->get([DB::raw("{$column} AS name"), "kits.{$type}_id AS gear"]);
-        $ids = [];
-        foreach ($rows as $row) {
-            $ids[(string) $row->name] = (string) $row->gear;
+            ->whereIn('rushes.id', array_unique($rushes))
+            ->pluck("kits.{$type}_id", 'rushes.id')
+            ->all();
+        $told = [];
+        foreach ($pairs as [$name, $rush, $cell]) {
+            if ($name !== '' && isset($gear[$rush])) {
+                $told[$name][$gear[$rush]] = ($told[$name][$gear[$rush]] ?? 0) + $cell->bursts;
+            }
         }
 
-        return $ids;
+        return array_map(
+            static fn (array $bursts): string => (string) array_search(max($bursts), $bursts, true),
+            $told,
+        );
     }
 
     /** @return array<string, float> frames a second of bodies, by the name in the files */

@@ -9,6 +9,7 @@ use App\Models\FrameRecord;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Plans\PlanCache;
+use Illuminate\Support\Facades\DB;
 use RushHold\Faults\Fault;
 use RushHold\Log\FrameFacts;
 use RushHold\Planning\Plan;
@@ -24,7 +25,13 @@ final readonly class FrameKeeper
         private Floors $floors,
     ) {}
 
-    /** Within a transaction, the account in turn. The pictures first: a frame never stands without them. */
+    /** Puts the pictures of a frame where they stay, before it is kept: it never stands without them, and nobody waits for a disk under a lock. */
+    public function put(User $user, ReadFrame $read): void
+    {
+        $this->pictures->putNew($user->id, $read);
+    }
+
+    /** Within a transaction, the account in turn, its pictures put. */
     public function keep(User $user, ReadFrame $read): FrameRecord
     {
         $facts = $read->looked->facts;
@@ -39,26 +46,33 @@ final readonly class FrameKeeper
             'height' => $read->looked->height,
             'facts' => (object) $facts->toArray(),
             'held_by' => $user->id,
-            'picture' => bin2hex(random_bytes(16)),
+            'picture' => $read->picture,
             'picture_bytes' => $read->bytes(),
             'crop' => self::text($read->crop),
         ]);
         $this->see($frame, $read->looked, $this->plan($burst, $user), $this->floorPx($frame, $facts));
-        $this->pictures->put($frame, FramePictures::WHOLE, $read->whole);
-        $this->pictures->put($frame, FramePictures::PIECE, $read->piece);
         $frame->save();
         $this->bursts->recount($burst->id);
 
         return $frame;
     }
 
-    /** What has been seen of a frame anew, with a piece round where its subject is now. */
-    public function again(FrameRecord $frame, Looked $looked, string $piece, Box $crop, ?Plan $plan): void
+    /**
+     * What has been seen of a frame anew, with a piece round where its subject is now. Within a transaction, after which the piece is put.
+     *
+     * @param  int  $whole  bytes of all of it, reduced
+     */
+    public function again(FrameRecord $frame, Looked $looked, string $piece, Box $crop, ?Plan $plan, int $whole): void
     {
         $this->see($frame, $looked, $plan, $this->floorPx($frame, $looked->facts));
-        $whole = $this->pictures->bytesOf($frame, FramePictures::WHOLE);
-        $this->pictures->put($frame, FramePictures::PIECE, $piece);
         $frame->fill(['crop' => self::text($crop), 'picture_bytes' => $whole + strlen($piece)])->save();
+        DB::afterCommit(fn () => $this->pictures->put($frame, FramePictures::PIECE, $piece));
+    }
+
+    /** How long all of a frame is, reduced. */
+    public function wholeBytes(FrameRecord $frame): int
+    {
+        return $this->pictures->bytesOf($frame, FramePictures::WHOLE);
     }
 
     /** Judges all frames of a burst by the standard it has now, without their files. */

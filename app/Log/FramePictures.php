@@ -24,6 +24,14 @@ final readonly class FramePictures
         $this->disk()->put(self::path($frame, $which), $jpeg);
     }
 
+    /** Those of a frame that has been read, before there is a record of it: bytes that no record comes to name go after a day. */
+    public function putNew(int $account, ReadFrame $read): void
+    {
+        foreach ([self::WHOLE => $read->whole, self::PIECE => $read->piece] as $which => $jpeg) {
+            $this->disk()->put(FrameRecord::picturesOf($account, $read->picture).'-'.$which, $jpeg);
+        }
+    }
+
     /** Its bytes, a JPEG without a word in it; null when it has been let go. */
     public function get(FrameRecord $frame, string $which): ?string
     {

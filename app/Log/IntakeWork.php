@@ -74,6 +74,7 @@ final class IntakeWork implements Work
             $bytes = $this->files->text($file);
             $read = new ReadFrame($file->hash, $file->name, $file->id, ...$this->reader->read($bytes, new Look()));
             $this->quota->forFrames($this->user, 1, $read->bytes());
+            $this->keeper->put($this->user, $read);
             $this->done[] = [$file, $read];
             $this->taken->read++;
         } catch (UnreadablePicture $unreadable) {

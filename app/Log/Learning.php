@@ -34,8 +34,9 @@ final readonly class Learning
         $floors = Floors::all($user->id);
         DB::transaction(function () use ($user, $figures, $floors, $fingerprint): void {
             $user->inTurn();
-            $on = self::rows($user)->where('is_on', true)->pluck('name')->all();
-            $off = self::rows($user)->where('is_on', false)->pluck('name')->all();
+            $before = self::rows($user)->get()->keyBy('name');
+            $on = $before->where('is_on', true)->keys()->all();
+            $off = $before->where('is_on', false)->keys()->all();
             self::rows($user)->delete();
             DB::table('learnt')->insert(
                 array_map(
@@ -56,8 +57,26 @@ final readonly class Learning
                     'fingerprint' => $fingerprint,
                 ] + self::floor($name, $floor));
             }
+            $this->remember($user, $before->all(), $fingerprint);
             $this->use($user);
         });
+    }
+
+    /**
+     * What the person has said of a figure stays where the frames do not tell it just now, and counts again as soon as they do.
+     *
+     * @param  array<string, \stdClass>  $before  rows by name
+     */
+    private function remember(User $user, array $before, string $fingerprint): void
+    {
+        $told = array_flip(array_map(strval(...), self::rows($user)->pluck('name')->all()));
+        foreach (array_diff_key($before, $told) as $name => $row) {
+            $isUsual = Floors::body((string) $name) !== null;
+            if ((bool) $row->is_on !== $isUsual) {
+                $silent = ['frames' => 0, 'bursts' => '[]', 'kept_out' => '[]', 'fingerprint' => $fingerprint];
+                DB::table('learnt')->insert($silent + get_object_vars($row));
+            }
+        }
     }
 
     /** Whether a figure of one's own is used in place of what is assumed; false where there is none of this name. */
@@ -93,7 +112,7 @@ final readonly class Learning
     public static function apart(User $user): array
     {
         $apart = [];
-        foreach (self::rows($user)->orderByDesc('frames')->get() as $row) {
+        foreach (self::rows($user)->where('frames', '>', 0)->orderByDesc('frames')->get() as $row) {
             $known = Assumptions::all()[(string) $row->name] ?? null;
             if ($known !== null && self::isApart($row)) {
                 $apart[] = [$known, $row];
@@ -113,7 +132,7 @@ final readonly class Learning
     private function use(User $user): void
     {
         $used = [];
-        foreach (self::rows($user)->where('is_on', true)->orderBy('name')->get() as $row) {
+        foreach (self::rows($user)->where('is_on', true)->where('frames', '>', 0)->orderBy('name')->get() as $row) {
             if (Floors::body((string) $row->name) !== null) {
                 continue; // frames are judged with it, and no plan is reckoned
             }

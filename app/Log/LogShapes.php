@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use RushHold\Document\Reader;
 use RushHold\Faults\Fault;
+use RushHold\Kit\Kit;
 use RushHold\Log\RushCandidate;
 use RushHold\Log\RushGuess;
 use RushHold\Outing\LocalDay;
@@ -179,7 +180,7 @@ final readonly class LogShapes
         /** @var Collection<int, RushRecord> $rushes */
         $rushes = $user
             ->rushes()
-            ->with(RushRecord::WITH_KIT)
+            ->with([...RushRecord::WITH_KIT, 'plan'])
             ->orderByDesc('updated_at')
             ->limit(self::CANDIDATES)
             ->get();
@@ -208,19 +209,19 @@ final readonly class LogShapes
         $found = [];
         foreach ($rushes as $rush) {
             try {
-                $plan = $this->plans->planOf($rush, $user);
+                $kit = Kit::fromArray($rush->kit->document($rush->focal_mm));
+                [$shutterS, $fNumber] = $this->plans->settingsOf($rush, $user);
             } catch (Fault) {
                 continue; // without a plan nobody knows how it would have been set
             }
-            $kit = $plan->situation->kit;
             $found[] = new RushCandidate(
                 $rush->id,
                 $bodies[$rush->kit->body_id] ?? null,
                 $lenses[$rush->kit->lens_id] ?? null,
                 $kit->lens->focalMinMm * $kit->converter,
                 $kit->lens->focalMaxMm * $kit->converter,
-                $plan->hold->shutterS,
-                $plan->hold->fNumber,
+                $shutterS,
+                $fNumber,
                 $turns[$rush->id] ?? [],
             );
         }

@@ -9,6 +9,9 @@ use RushHold\Sharpness\Box;
 /** A frame that has been read and not yet kept. */
 final readonly class ReadFrame
 {
+    /** Under which name its pictures are kept, which nobody can guess. */
+    public string $picture;
+
     /**
      * @param  string  $hash  SHA-256 of its file
      * @param  string  $name  of its file
@@ -25,7 +28,9 @@ final readonly class ReadFrame
         public string $whole,
         public string $piece,
         public Box $crop,
-    ) {}
+    ) {
+        $this->picture = bin2hex(random_bytes(16));
+    }
 
     public function bytes(): int
     {

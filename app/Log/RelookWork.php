@@ -27,7 +27,7 @@ final class RelookWork implements Work
     /** @var ?array{frame: string, x: int, y: int, w: int, h: int} where the subject was seen clearly last */
     private ?array $trail;
 
-    /** @var list<array{FrameRecord, Looked, string, Box}> what has been seen since the last time it was kept */
+    /** @var list<array{FrameRecord, Looked, string, Box, int}> what has been seen since the last time it was kept */
     private array $seen = [];
 
     private readonly ?Plan $plan;
@@ -68,7 +68,12 @@ final class RelookWork implements Work
 
     public function step(): void
     {
-        $frame = $this->frames[$this->order[$this->done++]] ?? null;
+        $id = $this->order[$this->done++];
+        if ($id === $this->beforeTouched()) {
+            // what was followed to the end of the burst is followed from the touch again, whatever there is of this frame
+            $this->trail = $this->touched;
+        }
+        $frame = $this->frames[$id] ?? null;
         if ($frame?->file === null) {
             return;
         }
@@ -82,7 +87,7 @@ final class RelookWork implements Work
         if ($this->touched !== null && ($looked->sighting === null || $looked->sighting->isClear())) {
             $this->trail = ['frame' => $frame->id] + self::box($looked->blur->box);
         }
-        $this->seen[] = [$frame, $looked, $piece, $crop];
+        $this->seen[] = [$frame, $looked, $piece, $crop, $this->keeper->wholeBytes($frame)];
     }
 
     public function isFinished(): bool
@@ -108,8 +113,8 @@ final class RelookWork implements Work
     public function keep(): void
     {
         $this->burst->user->inTurn();
-        foreach ($this->seen as [$frame, $looked, $piece, $crop]) {
-            $this->keeper->again($frame, $looked, $piece, $crop, $this->plan);
+        foreach ($this->seen as [$frame, $looked, $piece, $crop, $whole]) {
+            $this->keeper->again($frame, $looked, $piece, $crop, $this->plan, $whole);
         }
         $this->seen = [];
         $this->bursts->recount($this->burst->id);
@@ -134,9 +139,7 @@ final class RelookWork implements Work
         if ($frame->id === $this->touched['frame']) {
             return new Look(self::read($this->touched));
         }
-        // before the touched frame the trail begins anew
-        $isFirstBefore = $this->done > 1 && $this->order[$this->done - 1] === $this->beforeTouched();
-        $trail = $isFirstBefore ? $this->touched : ($this->trail ?? $this->touched);
+        $trail = $this->trail ?? $this->touched;
         $look = new Look(self::read($trail));
         $file = $this->frames[$trail['frame']]->file ?? null;
         if ($file !== null) {

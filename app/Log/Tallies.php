@@ -65,7 +65,7 @@ final readonly class Tallies
             );
             $now = self::row($burst, $facts, $sums->verdicts, $sums->bytes[$burst->user_id] ?? 0);
             $was = $before->get($id);
-            if ($was !== null && array_map(strval(...), $now) == array_map(strval(...), get_object_vars($was))) {
+            if ($was !== null && self::text($now) === self::text(get_object_vars($was))) {
                 continue;
             }
             $rows[] = $now;
@@ -100,6 +100,19 @@ final readonly class Tallies
             'verdicts' => (string) json_encode((object) $verdicts),
             'bytes' => $bytes,
         ];
+    }
+
+    /**
+     * A row as it is compared: byte by byte, so that a body called 1e3 is not one called 1000.
+     *
+     * @param  array<string, mixed>  $row
+     * @return array<string, string>
+     */
+    private static function text(array $row): array
+    {
+        ksort($row);
+
+        return array_map(static fn (mixed $value): string => is_scalar($value) ? (string) $value : '', $row);
     }
 
     /** Takes a burst out of all counts, before it goes. */

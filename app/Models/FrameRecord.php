@@ -137,6 +137,12 @@ final class FrameRecord extends Model
     /** Where its pictures are on the disk, without what tells them apart. */
     public function pictures(): string
     {
-        return "{$this->held_by}/frames/".substr($this->picture, 0, 2)."/{$this->picture}";
+        return self::picturesOf($this->held_by, $this->picture);
+    }
+
+    /** Where they are in the folder of an account, by the name they are kept under. */
+    public static function picturesOf(int $account, string $picture): string
+    {
+        return "{$account}/frames/".substr($picture, 0, 2)."/{$picture}";
     }
 }

@@ -242,6 +242,7 @@ final class Operations
             'POST bursts/{burst}/split' => new Operation('Makes another burst of its frames from this one on.', 'burstWhole', ['frame' => self::ID], Scope::Write),
             'POST bursts/{burst}/join' => new Operation('Takes the frames of another burst into this one.', 'burstWhole', ['with' => self::ID], Scope::Write),
             'POST bursts/{burst}/agree' => new Operation('Takes the machine’s verdict on every frame nobody has judged.', 'burstWhole'),
+            'GET bursts/{burst}/near' => new Operation('The bursts before and after one, the nearest first.', 'logNear'),
             'DELETE bursts/{burst}' => new Operation('Deletes a burst with its frames, for good.', null, status: 204),
             'PUT frames/{frame}/eye' => new Operation('What a person says of a frame; null takes that back.', 'frameEye', ['verdict?' => ['type' => ['string', 'null'], 'enum' => [...array_values(array_diff($verdicts, ['unclear'])), null]]], Scope::Write),
             'GET frames/{frame}/{which}' => new Operation('A picture of a frame.', 'image/jpeg'),

@@ -23,6 +23,8 @@ final class Ids
     /** @param  \Closure(string): string  $with  what stands there instead */
     public static function replaced(string $text, \Closure $with): string
     {
-        return (string) preg_replace_callback(self::ANYWHERE, static fn (array $found): string => $with($found[0]), $text);
+        $one = static fn (array $found): string => $with($found[0]);
+
+        return (string) preg_replace_callback(self::ANYWHERE, $one, $text);
     }
 }

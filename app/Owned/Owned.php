@@ -45,7 +45,10 @@ final class Owned
     private ?array $tables = null;
 
     /** @param  list<class-string<OwnedTable>>  $classes */
-    public function __construct(private readonly Container $container, private readonly array $classes = self::TABLES) {}
+    public function __construct(
+        private readonly Container $container,
+        private readonly array $classes = self::TABLES,
+    ) {}
 
     /** The same with another table, behind those it names. */
     public function with(OwnedTable $table): self

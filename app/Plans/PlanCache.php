@@ -108,6 +108,25 @@ final readonly class PlanCache
     }
 
     /**
+     * Shutter in s and aperture of its hold: of the plan that is kept, where that is still the plan, else reckoned now.
+     *
+     * @param  RushRecord  $rush  with its kit and its plan
+     * @return array{float, float}
+     *
+     * @throws Fault when there is no plan
+     */
+    public function settingsOf(RushRecord $rush, User $user): array
+    {
+        $kept = $rush->plan;
+        if ($kept?->settings !== null && $kept->fingerprint === $this->fingerprint($rush, $user)) {
+            return [(float) $kept->settings->shutter_s, (float) $kept->settings->f_number];
+        }
+        $hold = $this->planOf($rush, $user)->hold;
+
+        return [$hold->shutterS, $hold->fNumber];
+    }
+
+    /**
      * The same as if nothing were known of the person's own frames.
      *
      * @throws Fault when the documents or the kit do not allow one

@@ -109,12 +109,14 @@ final class DemoShootWork implements Work
         }
         if (isset($folder, $shots[$this->shot])) {
             $jpeg = $folder->file($shots[$this->shot]);
-            $this->read[] = new ReadFrame(
+            $read = new ReadFrame(
                 hash('sha256', $jpeg),
                 $this->name($this->shot),
                 null,
                 ...$this->reader->read($jpeg, new Look()),
             );
+            $this->keeper->put($this->demo, $read);
+            $this->read[] = $read;
             $this->done++;
         }
         $this->shot++;

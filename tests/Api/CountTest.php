@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Log\BurstKeeper;
 use App\Log\Counting;
 use App\Log\Promises;
 use App\Log\Tallies;
@@ -396,6 +397,31 @@ it('gives no more frames in one file than it may hold, and says how to have them
     touch($left, time() - 90_000);
     Artisan::call('tidy');
     expect(is_file($left))->toBeFalse();
+});
+
+it('tells bodies apart whose names are the same only as numbers', function () {
+    madeUp($this->user, 40);
+    $burst = $this->user->bursts()->firstOrFail();
+    $cells = static fn (): array => Counting::of(test()->user)->by(Dimension::Body);
+    foreach (['1000', '1e3'] as $body) {
+        $burst->fill(['body' => $body])->save();
+        app(BurstKeeper::class)->recount($burst->id);
+        expect($cells()[$body]->bursts ?? 0)->toBe(1, $body);
+    }
+    expect($cells())->not->toHaveKey('1000');
+});
+
+it('shows the bursts before and after one, the nearest first, however old it is', function () {
+    madeUp($this->user, 1200);
+    $all = $this->user->bursts()->orderBy('began_at')->orderBy('id')->get();
+    expect($all->count())->toBeGreaterThan(60);
+    $near = $this->getJson('/api/bursts/'.$all[3]->id.'/near')->assertOk()->json('bursts');
+    $ids = $all->pluck('id');
+    expect(array_column($near, 'id'))
+        ->toHaveCount(15)
+        ->toEqualCanonicalizing([...$ids->slice(0, 3), ...$ids->slice(4, 12)]);
+    $apart = array_map(static fn (array $one): float => abs(strtotime($one['clock']) - strtotime($all[3]->clock)), $near);
+    expect($apart)->toBe(collect($apart)->sort()->values()->all());
 });
 
 it('counts a burst once, however often it is told anew', function () {

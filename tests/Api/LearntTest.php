@@ -104,6 +104,32 @@ it('tells it anew when there are other frames, and stays switched on', function 
     expect($this->getJson('/api/log/learnt')->json())->toMatchArray(['figures' => [], 'learnt' => []]);
 });
 
+it('keeps in mind that a figure is used while no frame tells it, and says so', function () {
+    $rush = shotWith($this->user, ['panning.settled' => 0.6], 6);
+    $was = ($this->figure)('panning.settled');
+    $this->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertOk();
+    // all of its frames go, and a photograph that tells nothing of a pan comes
+    foreach ($this->user->bursts()->get() as $burst) {
+        $this->deleteJson("/api/bursts/{$burst->id}")->assertNoContent();
+    }
+    Frames::burst($this->user);
+    expect(($this->figure)('panning.settled'))
+        ->toMatchArray(['is_on' => true, 'frames' => 0, 'bursts' => 0, 'value' => $was['value']])
+        ->and($this->user->refresh()->figures())
+        ->not->toHaveKey('panning.settled');
+    // it is used again as soon as frames tell it
+    $promise = app(Promises::class)->of($rush, $this->user);
+    app(PlayedLog::class)->pass($this->user, $rush, $promise, ['panning.settled' => 0.6], 7, Carbon::parse('2026-05-24 05:00:00'));
+    app(PlayedLog::class)->pass($this->user, $rush, $promise, ['panning.settled' => 0.6], 8, Carbon::parse('2026-05-24 06:00:00'));
+    $again = ($this->figure)('panning.settled');
+    expect($again['is_on'])
+        ->toBeTrue()
+        ->and($again['frames'])
+        ->toBeGreaterThan(0)
+        ->and($this->user->refresh()->figures()['panning.settled'])
+        ->toEqualWithDelta($again['value'], 1e-9);
+});
+
 it('shows the bursts behind a figure, and nobody else\'s', function () {
     shotWith($this->user, [], 4);
     $pan = ($this->figure)('panning.settled');
@@ -266,10 +292,10 @@ it('tells how bright a place is, and reckons the day with it once that is switch
         // what is typed of the place stays as it is
         ->and($outing->place->refresh()->document->offset_stops ?? null)
         ->toBeNull();
-    // where nobody has said the sky nothing is told
+    // where nobody has said the sky nothing is told, and nothing is reckoned with it, though it stays switched on
     $outing->fill(['document' => (object) (['sky' => []] + (array) $outing->document), 'revision' => 2])->save();
     expect(($this->figure)($name))
-        ->toBeNull()
+        ->toMatchArray(['frames' => 0, 'is_on' => true])
         ->and($this->user->refresh()->learnt)
         ->toBeNull();
 });

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 use App\Files\Files;
 use App\Log\FramePictures;
+use App\Log\RelookRuns;
 use App\Log\Relooks;
 use App\Models\BurstRecord;
 use App\Models\FileRecord;
 use App\Models\FrameRecord;
 use App\Models\RunRecord;
+use App\Models\RushRecord;
+use App\Plans\PlanCache;
+use Illuminate\Filesystem\FilesystemAdapter;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use RushHold\Sharpness\FrameVerdict;
 use Tests\Support\Frames;
@@ -85,7 +90,7 @@ it('keeps no position, no name of a person and no serial number, whatever is in 
     $rows = json_encode([$frame->getAttributes(), $frame->burst->getAttributes(), RunRecord::query()->get()]);
     // its own file goes after three days at the latest; all that stays is looked through
     $this->travel(4)->days();
-    Artisan::call('tidy');
+    Artisan::call('tidy', ['--files' => true]);
     $kept = implode('', array_map($this->disk->get(...), $this->disk->allFiles()));
     expect($this->disk->allFiles())->toHaveCount(2)->and(FileRecord::query()->count())->toBe(0);
     foreach (['4711', 'Ada of', '53.29'] as $word) {
@@ -361,6 +366,70 @@ it('looks for the subject where a person has touched it, in the frames after and
     $this->postJson('/api/log/undo')->assertJsonPath('words', 'subject touched');
     Frames::work(app(Relooks::class)->last($burst->refresh()));
     expect($burst->frames()->pluck('found_by')->unique()->all())->toBe(['middle']);
+});
+
+it('begins from the touch again before it, whatever there is of the frame next to it', function () {
+    foreach ([[180, 280], [300, 300], [420, 320], [540, 340]] as $number => $at) {
+        $taken = sprintf('2026-05-23T05:40:00.%d00', $number + 1);
+        Frames::send($this->user, Frames::jpeg(1, 0, ['takenAt' => $taken, 'subject' => null], $at), "R{$number}.jpg");
+    }
+    Frames::takeIn($this->user);
+    $burst = $this->user->bursts()->with('user')->sole();
+    $ids = ($this->ids)($burst);
+    $touch = ['frame' => $ids[2], 'x' => 350, 'y' => 270, 'w' => 140, 'h' => 100];
+    $burst->fill(['subject' => (object) $touch])->save();
+    // the file of the frame right before the touch has gone
+    $this->user->frames()->whereKey($ids[1])->update(['file_id' => null]);
+    $order = app(RelookRuns::class)->of($burst, null)->state()['order'];
+    expect($order)->toBe([$ids[2], $ids[3], $ids[1], $ids[0]]);
+    // those after the touch have been looked at, and the subject was followed to the end of the burst
+    $followed = ['frame' => $ids[3], 'x' => 470, 'y' => 290, 'w' => 140, 'h' => 100];
+    $work = app(RelookRuns::class)->of($burst, ['order' => $order, 'done' => 2, 'trail' => $followed]);
+    $work->step();
+    expect($work->state()['trail'])->toBe($touch);
+});
+
+it('asks the disk for nothing while anybody waits for the account', function () {
+    $disk = Storage::disk('files');
+    $spy = new class($disk->getDriver(), $disk->getAdapter(), $disk->getConfig()) extends FilesystemAdapter
+    {
+        /** @var list<int> how many transactions were under way */
+        public array $within = [];
+
+        public function put($path, $contents, $options = [])
+        {
+            $this->within[] = DB::transactionLevel();
+
+            return parent::put($path, $contents, $options);
+        }
+
+        public function size($path)
+        {
+            $this->within[] = DB::transactionLevel();
+
+            return parent::size($path);
+        }
+    };
+    Storage::set('files', $spy);
+    $around = DB::transactionLevel();
+    $burst = Frames::burst($this->user, 2);
+    $this->postJson('/api/log/let-go', ['before' => '2027-01-01'])->assertOk()->assertJsonPath('frames', 2);
+    $box = ['x' => 0.3, 'y' => 0.3, 'w' => 0.2, 'h' => 0.2];
+    $this->putJson("/api/bursts/{$burst->id}/subject", ['frame' => ($this->ids)($burst)[0], 'box' => $box])->assertOk();
+    Frames::work(app(Relooks::class)->last($burst->refresh()));
+    expect(count($spy->within))->toBeGreaterThan(7)->and(array_unique($spy->within))->toBe([$around]);
+});
+
+it('guesses the rush by the plans there are', function () {
+    $rush = People::rushOf($this->user);
+    $this->getJson("/api/rushes/{$rush->id}")->assertOk();
+    $plans = app(PlanCache::class);
+    $rush = RushRecord::query()->with([...RushRecord::WITH_KIT, 'plan'])->findOrFail($rush->id);
+    $rush->plan->fill(['settings' => (object) ['shutter_s' => 0.125, 'f_number' => 11, 'iso' => 100]])->save();
+    expect($plans->settingsOf($rush, $this->user))->toBe([0.125, 11.0]);
+    // one that is another by now is reckoned
+    $rush->plan->fill(['fingerprint' => 'another'])->save();
+    expect($plans->settingsOf($rush, $this->user)[0])->toBeLessThan(0.125);
 });
 
 it('cannot look again where the files are gone, and says so; a box outside is refused by name and range', function () {

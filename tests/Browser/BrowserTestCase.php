@@ -145,7 +145,7 @@ abstract class BrowserTestCase extends TestCase
             ->wait(180, 100)
             ->until(
                 static fn (): bool => (bool) $window->executeAsyncScript(
-                    'const done = arguments[0]; (navigator.serviceWorker.controller === null ? Promise.resolve([]) : caches.keys()).then((names) => names.find((name) => name.startsWith("rush-hold-offline:"))).then((name) => name ? caches.open(name) : null).then((c) => c ? c.match("/api/cards") : null).then((r) => r ? r.json() : null).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',
+                    'const done = arguments[0]; (navigator.serviceWorker.controller === null ? Promise.resolve([]) : caches.keys()).then((names) => names.find((name) => name.startsWith("rush-hold-offline:"))).then((name) => name ? caches.open(name) : null).then((c) => c ? Promise.all(["cards", "gear", "rushes"].map((one) => c.match(`/api/${one}`))) : [null]).then((all) => all.includes(null) || all.includes(undefined) ? null : all[0].json()).then((j) => done(j !== null && j.cards.length > 0 && navigator.serviceWorker.controller !== null), () => done(false));',
                 ),
                 'Waited for the browser to carry the card',
             );

@@ -74,6 +74,21 @@ describe("files on their way", () => {
     expect(store.size).toBe(0);
   });
 
+  it("write down which of them wait only when those are others, however often it is told how far one is", async () => {
+    const queue = new UploadQueue("ada", shelf, async ({ onSent, ...rest }) => {
+      for (let part = 0; part <= 1000; part += 1) onSent(part / 1000);
+      return send({ onSent, ...rest });
+    });
+    const heard = vi.fn();
+    queue.subscribe(heard);
+    const written = vi.spyOn(localStorage, "setItem");
+    await Promise.all(["a", "b"].map((name) => queue.add("kit", named(name))));
+    await settle();
+    expect(arrived).toEqual(["a", "b"]);
+    expect(written.mock.calls.length).toBeLessThan(10);
+    expect(heard.mock.calls.length).toBeLessThan(70);
+  });
+
   it("wait while there is no line, and go on by themselves when there is", async () => {
     line = "cut";
     const queue = new UploadQueue("ada", shelf, send);

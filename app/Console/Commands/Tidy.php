@@ -12,19 +12,23 @@ use App\Models\User;
 use App\Owned\Deleted;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Takes away what has had its time. bin/worker runs it every ten minutes; elsewhere a timer does (docs/deploy.md). Safe to run at any time. */
 final class Tidy extends Command
 {
+    /** All bytes that are kept are looked through so often, in seconds. */
+    private const LOOKS_S = 86_400;
+
     /** What a run has told is kept for so many days after it has ended. */
     private const RUN_DAYS = 30;
 
     /** Every state of a record is kept for a day, then the last of each hour for so many days, then the last of each day. */
     private const HOURLY_DAYS = 30;
 
-    protected $signature = 'tidy';
+    protected $signature = 'tidy {--files : Looks through all bytes that are kept, as it else does once a day}';
 
     protected $description = 'Takes away what has had its time: sessions, copies of the demo, deleted records, old states.';
 
@@ -51,7 +55,7 @@ final class Tidy extends Command
                 ->where('updated_at', '<', $now->copy()->subDays(self::RUN_DAYS))
                 ->where('status', '!=', RunRecord::RUNNING)
                 ->delete(),
-            'files' => $files->tidy(),
+            'files' => $files->tidy() + ($this->looksThroughAll() ? $files->tidyBytes() : 0),
             'raw files of dead workers' => RawPreview::tidy(),
             'files nobody waited for' => self::unsent($now),
             'copies of the demo' => $this->demoCopies($deletion, $now),
@@ -68,14 +72,24 @@ final class Tidy extends Command
         return self::SUCCESS;
     }
 
+    /** Whether this machine is to look at all that is kept: where that is much, it takes its time. */
+    private function looksThroughAll(): bool
+    {
+        $stamp = storage_path('framework/looked-through-'.config('rushhold.instance'));
+        $isDue = ! is_file($stamp) || filemtime($stamp) < time() - self::LOOKS_S;
+
+        return ($isDue || $this->option('files') === true) && touch($stamp);
+    }
+
     /** What was made to be sent, and whoever asked for it went away meanwhile. */
     private static function unsent(Carbon $now): int
     {
         $gone = 0;
-        foreach (['log', 'archive', 'sidecar'] as $what) {
-            foreach (glob(sys_get_temp_dir()."/rush-hold-{$what}*") ?: [] as $file) {
-                if (is_file($file) && filemtime($file) < $now->copy()->subDay()->getTimestamp() && unlink($file)) {
-                    $gone++;
+        $before = $now->copy()->subDay()->getTimestamp();
+        foreach (['log', 'archive', 'sidecar', 'restore', 'sent'] as $what) {
+            foreach (glob(sys_get_temp_dir()."/rush-hold-{$what}*") ?: [] as $path) {
+                if (filemtime($path) < $before) {
+                    $gone += is_dir($path) ? (int) (new Filesystem())->deleteDirectory($path) : (int) unlink($path);
                 }
             }
         }

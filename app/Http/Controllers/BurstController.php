@@ -31,6 +31,9 @@ use RushHold\Sharpness\Turn;
 /** Bursts: looked at, given their rush, touched on their subject, split and joined. */
 final readonly class BurstController extends Controller
 {
+    /** Bursts before one, and bursts after it, that are told as next to it. */
+    private const NEAR = 12;
+
     public function __construct(
         private LogActs $acts,
         private LogShapes $shapes,
@@ -55,6 +58,24 @@ final readonly class BurstController extends Controller
             'undo' => $this->acts->next($user, true)?->words,
             'redo' => $this->acts->next($user, false)?->words,
         ]);
+    }
+
+    /** The bursts before and after it, the nearest first. */
+    public function near(Request $request, BurstRecord $burst): JsonResponse
+    {
+        $user = $this->user($request);
+        $at = [$burst->began_at->format('Y-m-d H:i:s.v'), $burst->id];
+        $near = [];
+        foreach (['<' => 'desc', '>' => 'asc'] as $than => $way) {
+            $side = $user->bursts()->whereRaw("(began_at, id) {$than} (?, ?)", $at)->limit(self::NEAR);
+            foreach ($side->orderBy('began_at', $way)->orderBy('id', $way)->get() as $one) {
+                $apart = abs((float) $burst->began_at->diffInMilliseconds($one->began_at));
+                $near[] = [$apart, ['id' => $one->id, 'clock' => $one->clock, 'frames' => $one->frames]];
+            }
+        }
+        usort($near, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return new JsonResponse(['bursts' => array_column($near, 1)]);
     }
 
     /** Which rush it was taken for; null takes that back. */

@@ -79,7 +79,8 @@ final readonly class FileController extends Controller
             ),
         ];
         // the web server sends what is long, to whoever reads slowly too
-        if ($file->purpose === FilePurpose::Out && $request->server(self::SENT_BY_SERVER) === '1' && $this->files->areHere()) {
+        $isSentByServer = $request->server(self::SENT_BY_SERVER) === '1' && $this->files->areHere();
+        if ($isSentByServer && $file->purpose === FilePurpose::Out) {
             return new Response('', 200, ['X-Accel-Redirect' => '/kept-bytes/'.$file->path()] + $headers);
         }
 

@@ -51,7 +51,8 @@ final readonly class CardsTable extends OwnedTable
     public function check(Row $row): array
     {
         $ids = $row->value('rushes');
-        if (! is_array($ids) || ! array_is_list($ids) || count($ids) > Layout::HOLDS * 4 || array_filter($ids, is_string(...)) !== $ids) {
+        $isList = is_array($ids) && array_is_list($ids) && array_filter($ids, is_string(...)) === $ids;
+        if (! $isList || count($ids) > Layout::HOLDS * 4) {
             throw WrongType::of($row->at('rushes'), $ids, 'a list of rushes');
         }
 

@@ -21,6 +21,9 @@ export type Upload = {
 const RETRY_MS = 1500;
 const LONGEST_MS = 30_000;
 
+/** Parts of a file that are told apart on their way. */
+const SEEN = 20;
+
 /** Answers after which there is no use in sending the same again. */
 const FINAL = [400, 403, 404, 409, 413, 415, 422];
 
@@ -153,7 +156,7 @@ export class UploadQueue {
         name: kept.name,
         bytes: kept.bytes,
         signal: stop.signal,
-        onSent: (sent) => this.change(kept.id, { sent }),
+        onSent: (sent) => this.going(kept.id, sent),
       });
       this.change(kept.id, { state: "stored", sent: 1, file });
       await this.forget(kept.id);
@@ -191,7 +194,19 @@ export class UploadQueue {
   }
 
   private change(id: string, to: Partial<Upload>): void {
-    this.show(this.uploads.map((one) => (one.id === id ? { ...one, ...to } : one)));
+    this.show(this.with(id, to));
+  }
+
+  /** How much of one has gone, where anybody could see the difference: which ones wait is as before. */
+  private going(id: string, sent: number): void {
+    const before = this.uploads.find((one) => one.id === id)?.sent ?? 0;
+    if (Math.floor(SEEN * sent) === Math.floor(SEEN * before)) return;
+    this.uploads = this.with(id, { sent });
+    this.tell();
+  }
+
+  private with(id: string, to: Partial<Upload>): Upload[] {
+    return this.uploads.map((one) => (one.id === id ? { ...one, ...to } : one));
   }
 
   private show(uploads: Upload[]): void {

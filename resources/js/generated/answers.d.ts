@@ -3754,6 +3754,33 @@ value: string
 words: string
 }
 /**
+ * The bursts before and after one.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "logNear".
+ */
+export interface LogNear {
+/**
+ * The nearest first.
+ * 
+ * Items: A burst.
+ */
+bursts: {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * What the camera’s clock showed at its first frame.
+ */
+clock: (string | null)
+/**
+ * How many it has.
+ */
+frames: number
+}[]
+}
+/**
  * Whether a file is known.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema

@@ -148,6 +148,13 @@ export function OpenCard({ server, names, carried, outbox, onNew, onDeleted }: P
             }}
           />
         )}
+        {typing !== null && body === undefined && (
+          <p className="note" role="status">
+            {reached || gear.isPending
+              ? "One moment…"
+              : "What this body can be set to was not carried along; it is asked for again as soon as there is a signal."}
+          </p>
+        )}
       </Dialog>
     </div>
   );

@@ -1,13 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../../api/client";
+import type { LogNear } from "../../generated/answers";
 import { Choice } from "../../ui/Choice";
 import { dayOf, framesOf, timeOf } from "./log";
 
-/** The bursts next to this one in the list, to be taken into it. */
+/** The bursts before and after this one, to be taken into it. */
 export function JoinWith({ burst, onJoin }: { burst: string; onJoin: (id: string) => void }) {
   const { data } = useQuery({
     queryKey: ["log", "near", burst],
-    queryFn: () => request<{ bursts: { id: string; clock: string | null; frames: number }[] }>("GET", "log"),
+    queryFn: () => request<LogNear>("GET", `bursts/${burst}/near`),
     staleTime: 0,
   });
   const others = (data?.bursts ?? []).filter((one) => one.id !== burst);

@@ -107,6 +107,8 @@ export function YoursPage() {
 
 function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTurn: (isOn: boolean) => void }) {
   const { value, least, most, assumed, unit } = figure;
+  // what was said of it stays, and counts again as soon as frames tell it
+  const isSilent = figure.frames === 0;
   const ends = [Math.min(least, assumed), Math.max(most, assumed)] as const;
   const edge = 0.12 * Math.max(1e-9, ends[1] - ends[0]);
   const at = (of: number): string => `${(100 * (of - ends[0] + edge)) / (ends[1] - ends[0] + 2 * edge)}%`;
@@ -116,19 +118,25 @@ function Row({ figure, isBusy, onTurn }: { figure: Figure; isBusy: boolean; onTu
       <div className="yours-told">
         <h3>{figure.meaning}</h3>
         <p>
-          <b className="yours-value">{inWords(value, unit)}</b>
+          <b className="yours-value">{inWords(isSilent ? assumed : value, unit)}</b>
           <span className="note">
-            {bare(least, unit)} – {bare(most, unit)}; assumed {bare(assumed, unit)}
+            {isSilent ? (
+              `assumed: no frame tells it just now. It was ${bare(value, unit)}`
+            ) : (
+              <>
+                {bare(least, unit)} – {bare(most, unit)}; assumed {bare(assumed, unit)}
+              </>
+            )}
           </span>
         </p>
       </div>
       <span className="rate-line" aria-hidden="true">
-        <i className="rate-reach" style={{ left: at(least), width: `${wide}%` }} />
+        {!isSilent && <i className="rate-reach" style={{ left: at(least), width: `${wide}%` }} />}
         <i className="rate-promised" style={{ left: at(assumed) }} />
-        <i className={figure.is_apart ? "rate-dot" : "rate-dot thin"} style={{ left: at(value) }} />
+        {!isSilent && <i className={figure.is_apart ? "rate-dot" : "rate-dot thin"} style={{ left: at(value) }} />}
       </span>
       <div className="yours-from">
-        <p>
+        <p hidden={isSilent}>
           {isOfBody(figure) ? (
             <Link to={`/log?${new URLSearchParams({ body: figure.name.slice("floor.".length) })}`}>
               from {thousands(figure.frames)} frames
