@@ -146,7 +146,7 @@ Route::prefix('api')->group(function () use ($undoable): void {
         Route::get('log/agreement', [LogController::class, 'agreement']);
         Route::get('log/counts', [CountController::class, 'index']);
         Route::get('log/counts/compare', [CountController::class, 'compare']);
-        Route::get('log/learnt', [LearntController::class, 'index'])->middleware('heavy');
+        Route::get('log/learnt', [LearntController::class, 'index']);
         Route::put('log/learnt/{figure}', [LearntController::class, 'update']);
         Route::get('account/archive', [ArchiveController::class, 'show']);
         Route::post('account/archive', [ArchiveController::class, 'store'])->middleware('throttle:pdf');

@@ -45,7 +45,10 @@ final class JpegPicture implements Picture
         if ($width < 1 || $height < 1) {
             throw UnreadablePicture::damaged('it has no size');
         }
-        $most = self::isInPasses($bytes) ? self::MOST_IN_PASSES : min(self::MOST_PIXELS, self::room());
+        if (self::isInPasses($bytes) && $width * $height > self::MOST_IN_PASSES) {
+            throw UnreadablePicture::largerInPasses($width, $height, self::MOST_IN_PASSES);
+        }
+        $most = min(self::MOST_PIXELS, self::room());
         if ($width * $height > $most) {
             throw UnreadablePicture::larger($width, $height, $most);
         }

@@ -19,6 +19,19 @@ final class UnreadablePicture extends \RuntimeException
         );
     }
 
+    /** A picture in passes is held whole while they come. */
+    public static function largerInPasses(int $width, int $height, int $most): self
+    {
+        return new self(
+            sprintf(
+                'It has %d × %d pixels and comes in passes (progressive); of such %d million are read at the most.',
+                $width,
+                $height,
+                intdiv($most, 1_000_000),
+            ),
+        );
+    }
+
     public static function absent(): self
     {
         return new self('There is no such file, or it may not be read.');

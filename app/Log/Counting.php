@@ -78,9 +78,15 @@ final readonly class Counting
     /** @return array<string, array<string, int>> frames by rush and by what they are lost to */
     public function losses(): array
     {
+        if ($this->where === []) {
+            return $this->ofKind(Tallies::LOSSES);
+        }
         $losses = [];
-        foreach ($this->ofKind(Tallies::LOSSES) as [$rush, $loss, $cell]) {
-            $losses[$rush][$loss] = ($losses[$rush][$loss] ?? 0) + $cell->frames;
+        // of what is asked for otherwise, what was said of the frames of each burst is looked at
+        foreach ($this->counted()->select(['rush', 'verdicts'])->cursor() as $row) {
+            foreach (Tallies::losses((string) $row->verdicts) as $loss => $frames) {
+                $losses[(string) $row->rush][$loss] = ($losses[(string) $row->rush][$loss] ?? 0) + $frames;
+            }
         }
 
         return $losses;
@@ -89,32 +95,30 @@ final readonly class Counting
     /** @return array<string, array<string, int>> frames by rush and by the promise they were shot under */
     public function promises(): array
     {
+        if ($this->where === []) {
+            return $this->ofKind(Tallies::PROMISES);
+        }
+        $rows = $this->counted()
+            ->where('promise_id', '!=', '')
+            ->groupBy('rush', 'promise_id')
+            ->get(['rush', 'promise_id', DB::raw('SUM(frames) AS frames')]);
         $promises = [];
-        foreach ($this->ofKind(Tallies::PROMISES) as [$rush, $promise, $cell]) {
-            $promises[$rush][$promise] = ($promises[$rush][$promise] ?? 0) + $cell->frames;
+        foreach ($rows as $row) {
+            $promises[(string) $row->rush][(string) $row->promise_id] = (int) $row->frames;
         }
 
         return $promises;
     }
 
-    /** @return \Generator<array{string, string, Cell}> */
-    private function ofKind(int $kind): \Generator
+    /** @return array<string, array<string, int>> frames by the one and the other thing they have been counted by */
+    private function ofKind(int $kind): array
     {
-        if ($this->where === []) {
-            foreach (Tallies::of($this->user, $kind)->get() as $row) {
-                yield [(string) $row->one, (string) $row->other, Tallies::cell($row)];
-            }
+        $frames = [];
+        foreach (Tallies::of($this->user, $kind)->get(['one', 'other', 'frames']) as $row) {
+            $frames[(string) $row->one][(string) $row->other] = (int) $row->frames;
+        }
 
-            return;
-        }
-        // of what is asked for otherwise, each burst is looked at
-        foreach ($this->counted()->cursor() as $row) {
-            foreach (Tallies::countsOf($row) as [$of, $one, $other, $cell]) {
-                if ($of === $kind) {
-                    yield [$one, $other, $cell];
-                }
-            }
-        }
+        return $frames;
     }
 
     /** @return list<\stdClass> one, other, and the sums */

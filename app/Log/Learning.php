@@ -25,13 +25,33 @@ final readonly class Learning
     /** Tells every figure anew where anything in the log has changed; not within a transaction, it takes its time. */
     public function wake(User $user): void
     {
-        $fingerprint = $this->fingerprint($user);
-        $kept = self::rows($user)->value('fingerprint');
-        if ($kept === $fingerprint || ($kept === null && $user->bursts()->doesntExist())) {
-            return;
+        if ($this->isStale($user)) {
+            $this->keep($user, $this->tell($user));
         }
-        $figures = [...Habits::of($this->sights->of($user), $user->assumptions), ...$this->light->of($user)];
-        $floors = Floors::all($user->id);
+    }
+
+    /** Whether anything that figures are told from has changed since they were. */
+    public function isStale(User $user): bool
+    {
+        $kept = self::rows($user)->value('fingerprint');
+
+        return $kept !== $this->fingerprint($user) && ($kept !== null || $user->bursts()->exists());
+    }
+
+    /** Every figure as it is told now: this takes its time. */
+    public function tell(User $user): LearntNow
+    {
+        return new LearntNow(
+            $this->fingerprint($user),
+            [...Habits::of($this->sights->of($user), $user->assumptions), ...$this->light->of($user)],
+            Floors::all($user->id),
+        );
+    }
+
+    /** Keeps them in place of those before. */
+    public function keep(User $user, LearntNow $now): void
+    {
+        [$fingerprint, $figures, $floors] = [$now->fingerprint, $now->figures, $now->floors];
         DB::transaction(function () use ($user, $figures, $floors, $fingerprint): void {
             $user->inTurn();
             $before = self::rows($user)->get()->keyBy('name');
@@ -174,7 +194,7 @@ final readonly class Learning
     }
 
     /** Of everything that figures are told from. */
-    private function fingerprint(User $user): string
+    public function fingerprint(User $user): string
     {
         $all = [];
         foreach ([Tallies::LOSSES, Tallies::PROMISES, Dimension::Body->kind(), Dimension::Outing->kind()] as $kind) {

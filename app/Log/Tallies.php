@@ -226,10 +226,7 @@ final readonly class Tallies
         if ((string) $row->promise_id !== '') {
             $counts[] = [self::PROMISES, $values[Dimension::Rush->value], (string) $row->promise_id, $cell];
         }
-        /** @var array<string, int> $verdicts */
-        $verdicts = (array) json_decode((string) $row->verdicts, true);
-        foreach ($verdicts as $pair => $frames) {
-            [$eye, $verdict] = explode('/', $pair);
+        foreach (self::verdicts((string) $row->verdicts) as [$eye, $verdict, $frames]) {
             $cause = FrameVerdict::from($eye === '' ? $verdict : $eye)->cause();
             if ($cause !== null) {
                 $counts[] = [self::LOSSES, $values[Dimension::Rush->value], $cause, new Cell(1, $frames)];
@@ -241,5 +238,34 @@ final readonly class Tallies
         $counts[] = [self::BYTES, '', '', new Cell(1, (int) $row->bytes)];
 
         return $counts;
+    }
+
+    /**
+     * @param  string  $verdicts  of the frames of a burst, as counted has them
+     * @return array<string, int> frames by what they are lost to
+     */
+    public static function losses(string $verdicts): array
+    {
+        $losses = [];
+        foreach (self::verdicts($verdicts) as [$eye, $verdict, $frames]) {
+            $cause = FrameVerdict::from($eye === '' ? $verdict : $eye)->cause();
+            if ($cause !== null) {
+                $losses[$cause] = ($losses[$cause] ?? 0) + $frames;
+            }
+        }
+
+        return $losses;
+    }
+
+    /** @return list<array{string, string, int}> the person's verdict, or nothing, the machine's, and of how many frames */
+    private static function verdicts(string $verdicts): array
+    {
+        $all = [];
+        foreach ((array) json_decode($verdicts, true) as $pair => $frames) {
+            [$eye, $verdict] = explode('/', (string) $pair) + ['', ''];
+            $all[] = [$eye, $verdict, is_int($frames) ? $frames : 0];
+        }
+
+        return $all;
     }
 }

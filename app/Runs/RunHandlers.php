@@ -8,6 +8,7 @@ use App\Archive\ArchiveRuns;
 use App\Archive\EmptyRuns;
 use App\Archive\RestoreRuns;
 use App\Log\IntakeRuns;
+use App\Log\LearnRuns;
 use App\Log\RejudgeRuns;
 use App\Log\RelookRuns;
 use App\Log\Table\TableRuns;
@@ -36,6 +37,8 @@ final readonly class RunHandlers
 
     public const ARCHIVE = 'archive';
 
+    public const LEARN = 'learn';
+
     private const KINDS = [
         self::SWEEP => SweepRuns::class,
         self::INTAKE => IntakeRuns::class,
@@ -43,6 +46,7 @@ final readonly class RunHandlers
         self::LOOK => RelookRuns::class,
         self::JUDGE => RejudgeRuns::class,
         self::DEMO => DemoShoot::class,
+        self::LEARN => LearnRuns::class,
         self::RESTORE => RestoreRuns::class,
         self::EMPTY => EmptyRuns::class,
         self::ARCHIVE => ArchiveRuns::class,

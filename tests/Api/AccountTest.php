@@ -6,6 +6,7 @@ use App\Models\RushRecord;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Tests\Support\Frames;
 use Tests\Support\People;
 
 const NEWCOMER = ['name' => 'Ada', 'email' => 'ada@turf.example', 'password' => 'sandpiper-dawn'];
@@ -160,6 +161,7 @@ it('leaves no row of an account behind, table by table', function () {
     People::sweepOf($user, $rush);
     $this->actingAs($user);
     $this->getJson('/api/log/learnt')->assertOk();
+    Frames::worked('learn');
     $burst = $user->bursts()->firstOrFail();
     $this->postJson("/api/bursts/{$burst->id}/agree")->assertOk();
     $this->putJson("/api/gear/{$rush->kit->body_id}/camera-state", ['state' => ['format' => 'camera-state/1'], 'by' => 'typed', 'at' => time() * 1000])->assertOk();

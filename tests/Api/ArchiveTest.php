@@ -60,6 +60,7 @@ function livedIn(User $user, bool $briefly = false): void
     test()->putJson("/api/gear/{$rush->kit->body_id}/camera-state", ['state' => ['format' => 'camera-state/1', 'focus_mode' => 'single'], 'by' => 'typed', 'at' => time() * 1000])->assertOk();
     test()->putJson('/api/settings', ['settings' => ['theme' => 'dusk']])->assertOk();
     test()->getJson('/api/log/learnt')->assertOk();
+    Frames::worked('learn');
     test()->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertOk();
     test()->putJson('/api/log/learnt/'.rawurlencode("floor.{$burst->body}"), ['is_on' => false])->assertOk();
     $gone->delete();

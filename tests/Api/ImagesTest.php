@@ -169,7 +169,7 @@ it('refuses by its size what there is no memory for, before it is opened', funct
     imagejpeg($picture);
     $inPasses = (string) ob_get_clean();
     expect(fn () => JpegPicture::read($as($inPasses, "\xFF\xC2", 9000, 9000)))
-        ->toThrow(UnreadablePicture::class, '24 million are read at the most')
+        ->toThrow(UnreadablePicture::class, 'of such 24 million are read at the most')
         ->and(JpegPicture::read($as($inPasses, "\xFF\xC2", 5000, 4000))->width())
         ->toBe(5000);
     $limit = ini_set('memory_limit', (string) (memory_get_usage() + 100_000_000));

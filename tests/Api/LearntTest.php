@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Runs\RunHandlers;
 use App\Shoot\PlayedLog;
 use Illuminate\Support\Carbon;
+use Illuminate\Testing\TestResponse;
 use RushHold\Assumptions\Assumptions;
 use RushHold\Counts\BurstFacts;
 use RushHold\Document\Reader;
@@ -37,11 +38,17 @@ function shotWith(User $user, array $habits, int $passes): RushRecord
 beforeEach(function () {
     $this->user = People::someone();
     $this->actingAs($this->user);
-    $this->figure = fn (string $name): ?array => array_column($this->getJson('/api/log/learnt')->assertOk()->json('figures'), null, 'name')[$name] ?? null;
+    $this->told = function (): TestResponse {
+        $this->getJson('/api/log/learnt')->assertOk();
+        Frames::worked('learn');
+
+        return $this->getJson('/api/log/learnt')->assertOk()->assertJsonPath('learning', null);
+    };
+    $this->figure = fn (string $name): ?array => array_column(($this->told)()->json('figures'), null, 'name')[$name] ?? null;
 });
 
 it('tells a poor pan from the frames, uses it once that is switched on, and plans otherwise for a reason', function () {
-    expect($this->getJson('/api/log/learnt')->assertOk()->json('figures'))->toBe([]);
+    expect(($this->told)()->json('figures'))->toBe([]);
     $rush = shotWith($this->user, ['panning.settled' => 0.6], 24);
     $pan = ($this->figure)('panning.settled');
     expect($pan)
@@ -101,7 +108,7 @@ it('tells it anew when there are other frames, and stays switched on', function 
     foreach ($this->user->bursts()->get() as $burst) {
         $this->deleteJson("/api/bursts/{$burst->id}")->assertNoContent();
     }
-    expect($this->getJson('/api/log/learnt')->json())->toMatchArray(['figures' => [], 'learnt' => []]);
+    expect(($this->told)()->json())->toMatchArray(['figures' => [], 'learnt' => []]);
 });
 
 it('keeps in mind that a figure is used while no frame tells it, and says so', function () {
@@ -149,7 +156,7 @@ it('shows the bursts behind a figure, and nobody else\'s', function () {
 
 it('learns nothing that no plan reads', function () {
     shotWith($this->user, ['aim.handheld' => 0.005], 8);
-    $figures = array_filter($this->getJson('/api/log/learnt')->json('figures'), static fn (array $one): bool => ! str_starts_with($one['name'], 'floor.'));
+    $figures = array_filter(($this->told)()->json('figures'), static fn (array $one): bool => ! str_starts_with($one['name'], 'floor.'));
     expect($figures)->not->toBe([]);
     foreach ($figures as $figure) {
         $known = Assumptions::all()[$figure['name']];

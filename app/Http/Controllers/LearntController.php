@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\Body;
 use App\Log\Floors;
 use App\Log\Learning;
+use App\Log\Learns;
 use App\Log\LightOfPlaces;
 use App\Log\Rejudges;
 use App\Models\User;
@@ -17,14 +18,15 @@ use RushHold\Assumptions\Assumptions;
 /** Figures of a person's own frames, beside what is assumed: told, and used or not. */
 final readonly class LearntController extends Controller
 {
-    public function __construct(private Learning $learning, private Rejudges $rejudges) {}
+    public function __construct(
+        private Learning $learning,
+        private Learns $learns,
+        private Rejudges $rejudges,
+    ) {}
 
     public function index(Request $request): JsonResponse
     {
-        $user = $this->user($request);
-        $this->learning->wake($user);
-
-        return $this->told($user);
+        return $this->told($this->user($request));
     }
 
     public function update(Request $request, string $figure): JsonResponse
@@ -44,6 +46,7 @@ final readonly class LearntController extends Controller
     private function told(User $user): JsonResponse
     {
         $known = Assumptions::all();
+        $learning = $this->learns->wake($user);
         $judging = $this->rejudges->last($user);
         $places = $user->places()->pluck('name', 'id')->all();
         $figures = [];
@@ -79,6 +82,7 @@ final readonly class LearntController extends Controller
             'as_of' => self::asOf(),
             'figures' => $figures,
             'learnt' => (object) ($user->learnt ?? []),
+            'learning' => $learning === null ? null : $learning->progress() + ['whole' => $learning->whole],
             'judging' => $judging?->told(),
         ]);
     }

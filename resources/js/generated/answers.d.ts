@@ -4414,9 +4414,49 @@ is_apart: boolean
 }[]
 learnt: UsedLearnt
 /**
+ * Figures being told anew from other frames than these, or that could not be; null where they are of the frames there are.
+ */
+learning: (Run | null)
+/**
  * Frames being judged again by what their body blurs, or that were last.
  */
 judging: (JudgingRun | null)
+}
+/**
+ * Long work in the background, as far as it has come.
+ * 
+ * This interface was referenced by `Answers`'s JSON-Schema
+ * via the `definition` "run".
+ */
+export interface Run {
+/**
+ * Its id.
+ */
+id: string
+/**
+ * How it stands.
+ */
+status: ("running" | "done" | "cancelled" | "overtaken" | "failed")
+/**
+ * Done.
+ */
+done: number
+/**
+ * There are.
+ */
+whole: number
+/**
+ * Whether no worker has come to it for a while.
+ */
+waiting: boolean
+/**
+ * Why it failed, in words.
+ */
+problem: (string | null)
+/**
+ * When a worker last came back from it.
+ */
+at: string
 }
 /**
  * Bursts being judged again, as far as it has come.
@@ -4623,42 +4663,6 @@ words: string
  * Items: A figure, in words.
  */
 learnt: string[]
-}
-/**
- * Long work in the background, as far as it has come.
- * 
- * This interface was referenced by `Answers`'s JSON-Schema
- * via the `definition` "run".
- */
-export interface Run {
-/**
- * Its id.
- */
-id: string
-/**
- * How it stands.
- */
-status: ("running" | "done" | "cancelled" | "overtaken" | "failed")
-/**
- * Done.
- */
-done: number
-/**
- * There are.
- */
-whole: number
-/**
- * Whether no worker has come to it for a while.
- */
-waiting: boolean
-/**
- * Why it failed, in words.
- */
-problem: (string | null)
-/**
- * When a worker last came back from it.
- */
-at: string
 }
 /**
  * An archive of an account, written in the background.

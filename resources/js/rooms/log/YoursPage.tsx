@@ -42,7 +42,8 @@ export function YoursPage() {
     queryKey,
     queryFn: () => request<LogLearnt>("GET", "log/learnt"),
     staleTime: 0,
-    refetchInterval: (query) => (query.state.data?.judging?.status === "running" ? ASK_MS : false),
+    refetchInterval: ({ state: { data } }) =>
+      data?.judging?.status === "running" || data?.learning?.status === "running" ? ASK_MS : false,
   });
   const turn = useMutation({
     mutationFn: ({ name, is_on }: Pick<Figure, "name" | "is_on">) =>
@@ -66,6 +67,10 @@ export function YoursPage() {
           {learnt.failureReason === null
             ? "Looking through your frames…"
             : `${learnt.failureReason.message} Trying again…`}
+        </p>
+      ) : told.figures.length === 0 && told.learning?.status === "running" ? (
+        <p className="note empty" aria-busy="true">
+          Looking through your frames…
         </p>
       ) : told.figures.length === 0 ? (
         <p className="empty">
@@ -92,6 +97,12 @@ export function YoursPage() {
           );
         })
       )}
+      {told !== undefined && told.figures.length > 0 && told.learning?.status === "running" && (
+        <p className="intake-line" role="status">
+          Frames have come or gone since: they are being looked through again.
+        </p>
+      )}
+      {told?.learning?.status === "failed" && <p className="note fault">{told.learning.problem}</p>}
       {told?.judging?.status === "running" && (
         <p className="intake-line">
           <b>
