@@ -16,7 +16,7 @@ use Illuminate\Support\Carbon;
 /** Files of an account taken into the log one after the other, as a run goes through them. */
 final class IntakeWork implements Work
 {
-    /** Whoever broke the worker off so often is not tried again. */
+    /** A file that so many workers have opened and none has come back from is given up. */
     private const MOST_TRIES = 3;
 
     /** Files looked up at once. */

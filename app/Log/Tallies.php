@@ -31,7 +31,7 @@ final readonly class Tallies
     /** Kind of the counts of frames by the person's verdict and the machine's. */
     public const EYES = 20_002;
 
-    /** Kind of the sum of the bytes of all pictures, which stands in place of frames. */
+    /** Kind of the one row that tells how long all pictures are: its column frames holds bytes. */
     public const BYTES = 20_003;
 
     /** Rows written in one go. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Counts;
 
-/** Bursts that about the same was promised for. */
+/** Bursts whose plans promised a share of sharp frames within one tenth, and the share that was sharp. */
 final readonly class Tenth
 {
     /**

@@ -65,8 +65,7 @@ final readonly class Reader
         return self::asFloat($value) ?? throw WrongType::of($this->path($name), $value, 'a number');
     }
 
-    /** A number; what is nearer to nought than anything that can be measured is nought, so that one over it is not infinite. */
-    /** A number that may be left out; null where it is. */
+    /** A number between two others, which may be left out; null where it is. */
     public function optional(string $name, float $least, float $most, string $unit = ''): ?float
     {
         return $this->has($name)

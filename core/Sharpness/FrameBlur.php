@@ -12,10 +12,10 @@ final readonly class FrameBlur
     /** The piece of a subject that is looked at is no smaller and no larger, in px to a side. */
     private const LEAST = 64;
 
-    /** How much larger than the subject what is not around it. */
+    /** What lies around a subject begins this many times its box from its middle. */
     private const BESIDE = 2.2;
 
-    /** How much larger than the subject what is not beside it, and may be what is in focus instead. */
+    /** What is in focus instead of the subject is looked for within its box made so many times as large. */
     public const NEAR = 1.5;
 
     /**

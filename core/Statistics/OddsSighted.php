@@ -10,7 +10,7 @@ final readonly class OddsSighted
     /**
      * @param  string  $group  those of one group hang together
      * @param  float  $known  odds that it happens anyway
-     * @param  float  $share  odds that come to these each time
+     * @param  float  $share  odds that the factor multiplies, which come on top of those
      */
     public function __construct(
         public string $group,

@@ -9,7 +9,7 @@ use RushHold\Planning\Choosers\PlaceChooser;
 use RushHold\Planning\Plan;
 use RushHold\Rush\Follow;
 
-/** How the hand follows, and how much it sees. */
+/** How a person's aim follows a subject: its spread at rest, its lateness in a pan, how long a slip takes to mend, and what the frame takes in. */
 final readonly class AimModel
 {
     /**

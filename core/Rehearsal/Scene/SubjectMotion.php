@@ -8,7 +8,7 @@ use RushHold\Motion\Pattern;
 use RushHold\Planning\Situation;
 use RushHold\Rush\Family;
 
-/** How the subject goes. */
+/** How the subject of a pass moves: its speeds along and across the line of sight, and how much it jinks, fidgets, bobs and springs. */
 final readonly class SubjectMotion
 {
     /**

@@ -9,7 +9,7 @@ export const quotaWords = (name: string, quota: Quota): string =>
     ? `${(quota.used / 1e6).toFixed(2)} of ${(quota.most / 1e6).toFixed(0)} MB`
     : `${quota.used.toLocaleString("en-GB")} of ${quota.most.toLocaleString("en-GB")}`;
 
-/** InItsWords that little room is left for something, before there is none; else nothing. */
+/** Says that little room is left for something, before there is none; else nothing. */
 export function QuotaNote({ name, quota }: { name: string; quota: Quota | undefined }) {
   if (quota === undefined || !isShort(quota)) return null;
   return (

@@ -26,7 +26,7 @@ const REDUCED = "(prefers-reduced-motion: reduce)";
 /** How long each frame stays when motion is reduced, in ms. */
 const STEP_MS = 700;
 
-/** Where a pass has come to while it is played. AnchoredPopup reduced motion it goes from frame to frame instead of running. */
+/** Where a pass has come to while it is played. Where somebody asks for less motion it goes from frame to frame instead of running. */
 export function usePlay(take: Take | undefined): Playing {
   const [time, setTime] = useState<number | null>(null);
   const [plays, setPlays] = useState(false);
