@@ -72,8 +72,12 @@ $pages = array_map($ratio, [
     static fn (Stranger $one): string => '/api/log?before='.rawurlencode((string) $one->ask('GET', '/api/log')->json('next')),
     static fn (Stranger $one): string => '/api/log?area='.$area($one),
 ]);
+// of what is chosen, half of all bursts: nothing of it has been added up before
+$body = (string) $large->ask('GET', '/api/log/counts?by=body')->json('rows')[0]['value'];
+$ofBody = array_map(static fn (): float => $large->must(200, 'GET', '/api/log/promises?body='.rawurlencode($body))->seconds, range(1, 9));
+sort($ofBody);
 $tables = 'SELECT ROUND(SUM(data_length + index_length) / 1e6) FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name IN ("bursts", "frames", "counted", "tallies")';
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 $mb = Illuminate\Support\Facades\DB::scalar($tables);
-echo json_encode(['log_fill_s' => $seconds, 'log_stats_ratio' => max($stats), 'log_page_ratio' => max($pages), 'log_tables_mb' => (float) $mb]), "\n";
+echo json_encode(['log_fill_s' => $seconds, 'log_stats_ratio' => max($stats), 'log_page_ratio' => max($pages), 'log_promises_of_ms' => 1000 * $ofBody[4], 'log_tables_mb' => (float) $mb]), "\n";
