@@ -7,6 +7,7 @@ namespace App\Archive;
 use App\Documents\SchemaChecker;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
+use Illuminate\Filesystem\Filesystem;
 use RushHold\Faults\TextOutOfBounds;
 use RushHold\Faults\UnknownChoice;
 
@@ -16,6 +17,9 @@ use RushHold\Faults\UnknownChoice;
  */
 final class ArchiveFiles
 {
+    /** In so many bytes at its end a zip says how many files it lists: at most 65,535 of the older kind. */
+    private const END = 66_000;
+
     /** Longest row of a table, and longest account.json, in bytes. */
     private const ROW = 600_000;
 
@@ -54,6 +58,10 @@ final class ArchiveFiles
     {
         $zips = [];
         foreach ($paths as $path) {
+            // what it lists is read into memory that nobody counts
+            if (! self::isSmall($path)) {
+                throw self::tooMuch($most);
+            }
             $zip = new \ZipArchive();
             if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
                 throw self::unreadable();
@@ -61,7 +69,32 @@ final class ArchiveFiles
             $zips[] = $zip;
         }
 
-        return new self($zips, sys_get_temp_dir().'/rush-hold-restore-'.$name, $most);
+        return new self($zips, self::folder($name), $most);
+    }
+
+    /** Takes away what was unpacked under a name. */
+    public static function forgetOf(string $name): void
+    {
+        (new Filesystem())->deleteDirectory(self::folder($name));
+    }
+
+    private static function folder(string $name): string
+    {
+        return sys_get_temp_dir().'/rush-hold-restore-'.$name;
+    }
+
+    /** Whether a zip lists no more files than fit into one of the older kind, as those that are written here do. */
+    private static function isSmall(string $path): bool
+    {
+        $from = fopen($path, 'rb') ?: throw new \RuntimeException('What was sent cannot be read.');
+        fseek($from, -min(self::END, (int) filesize($path)), SEEK_END);
+        $end = (string) stream_get_contents($from);
+        fclose($from);
+
+        $record = strrpos($end, "PK\x05\x06");
+
+        // what points to a longer list stands right before it
+        return $record === false || substr($end, max(0, $record - 20), 4) !== "PK\x06\x07";
     }
 
     /**
@@ -202,8 +235,7 @@ final class ArchiveFiles
     /** Takes away what was unpacked. */
     public function forget(): void
     {
-        array_map(unlink(...), glob($this->folder.'/*') ?: []);
-        is_dir($this->folder) && rmdir($this->folder);
+        (new Filesystem())->deleteDirectory($this->folder);
     }
 
     private static function tooMuch(int $most): ProblemException

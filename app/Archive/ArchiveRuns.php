@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Files\FilePurpose;
 use App\Files\Files;
 use App\Models\RunRecord;
 use App\Models\User;
 use App\Owned\Owned;
 use App\Owned\OwnedTable;
+use App\Runs\CleansUp;
 use App\Runs\RunHandler;
+use Illuminate\Support\Facades\DB;
 
 /** Writing archives. */
-final readonly class ArchiveRuns implements RunHandler
+final readonly class ArchiveRuns implements CleansUp, RunHandler
 {
     /** It tells what there is while it is written. */
     public const FINGERPRINT = 'archive';
@@ -51,6 +54,16 @@ final readonly class ArchiveRuns implements RunHandler
             (int) ($state['whole'] ?? $this->whole($user)),
             $state,
         );
+    }
+
+    /** Neither what was read for it stays nor what was packed. */
+    public function cleanUp(RunRecord $run): void
+    {
+        $made = $run->user->files()->where('purpose', FilePurpose::Out->value)->get()->all();
+        DB::afterCommit(function () use ($run, $made): void {
+            ArchiveWriter::forget(ArchiveWork::folder($run->id));
+            array_map($this->files->delete(...), $made);
+        });
     }
 
     /** Rows there are, and frames with pictures. */

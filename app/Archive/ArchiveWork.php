@@ -61,7 +61,7 @@ final class ArchiveWork implements Work
         array $state,
         private readonly int $pictures = self::PICTURES,
     ) {
-        $this->folder = sys_get_temp_dir().'/rush-hold-archive-'.$run;
+        $this->folder = self::folder($run);
         $known = is_dir($this->folder) ? $state : [];
         $this->stale = $known === [] ? array_values((array) ($state['files'] ?? [])) : [];
         $this->table = (int) ($known['table'] ?? 0);
@@ -70,6 +70,12 @@ final class ArchiveWork implements Work
         $this->unpacked = (int) ($known['unpacked'] ?? 0);
         $this->done = (int) ($known['done'] ?? 0);
         $this->files = array_values((array) ($known['files'] ?? []));
+    }
+
+    /** Where what is read for a run stands. */
+    public static function folder(string $run): string
+    {
+        return sys_get_temp_dir().'/rush-hold-archive-'.$run;
     }
 
     public function step(): void

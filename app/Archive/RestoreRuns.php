@@ -16,6 +16,7 @@ use App\Models\User;
 use App\Owned\Owned;
 use App\Runs\CleansUp;
 use App\Runs\RunHandler;
+use Illuminate\Support\Facades\DB;
 
 /** Putting archives back. */
 final readonly class RestoreRuns implements CleansUp, RunHandler
@@ -86,6 +87,7 @@ final readonly class RestoreRuns implements CleansUp, RunHandler
     /** Nothing of it stays. */
     public function cleanUp(RunRecord $run): void
     {
+        DB::afterCommit(static fn () => ArchiveFiles::forgetOf($run->id));
         $this->emptying->begin($run->user, RestoreState::kept($run->state ?? [])->starter);
     }
 

@@ -16,6 +16,7 @@ use App\Models\User;
 use App\Owned\Owned;
 use App\Problems\ProblemException;
 use App\Runs\Work;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use RushHold\Faults\FaultyDocument;
@@ -148,7 +149,9 @@ final class RestoreWork implements Work
             }
             $this->state->done++;
         }
-        $frames = $this->user->frames()->whereKey(array_column($found, 0))->get()->keyBy('id');
+        $frames = $found === []
+            ? new Collection()
+            : $this->user->frames()->whereKey(array_column($found, 0))->get()->keyBy('id');
         foreach ($found as $file => [$id, $which]) {
             $frame = $frames->get($id);
             if ($frame instanceof FrameRecord) {

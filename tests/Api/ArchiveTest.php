@@ -411,6 +411,34 @@ it('writes several files where the pictures are long, each within what can be se
         ->toBeFalse();
 });
 
+it('opens no zip that lists more files than it ever writes', function () {
+    // the end of the longer kind behind a zip, what points to that, and the end of the older kind
+    app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);
+    $end = "PK\x06\x06".pack('Pvv', 44, 45, 45).str_repeat("\0", 40);
+    file_put_contents($this->file, file_get_contents($this->file).$end."PK\x06\x07".pack('VPV', 0, 0, 1)."PK\x05\x06".str_repeat("\xFF", 16)."\0\0");
+    $this->postJson('/api/account/restore', ['file_ids' => [sentArchive($this->user, $this->file)->id]])
+        ->assertStatus(413)
+        ->assertJsonPath('type', 'too-large');
+});
+
+it('leaves nothing on the disk of what was given up', function () {
+    livedIn($this->user);
+    $folders = static fn (): array => array_map(basename(...), glob(sys_get_temp_dir().'/rush-hold-{archive,restore}-01*', GLOB_BRACE) ?: []);
+    $before = $folders();
+    app()->when(Runs::class)->needs('$portionS')->give(0.0);
+    $this->postJson('/api/account/archive')->assertCreated();
+    app(Runs::class)->goOn(RunRecord::query()->where('kind', 'archive')->sole()->id);
+    expect(count($folders()))->toBe(count($before) + 1);
+    $this->deleteJson('/api/account/archive')->assertOk()->assertJsonPath('run.status', 'cancelled')->assertJsonPath('files', []);
+    fetchedArchive($this->file);
+    $this->actingAs($other = People::someone('Bea'));
+    $this->postJson('/api/account/restore', ['file_ids' => [sentArchive($other, $this->file)->id]])->assertCreated();
+    app(Runs::class)->goOn(RunRecord::query()->where('kind', 'restore')->sole()->id);
+    expect(count($folders()))->toBe(count($before) + 1);
+    $this->deleteJson('/api/account/restore')->assertOk();
+    expect($folders())->toBe($before);
+});
+
 it('can undo what is changed in a restored record back to what it was restored as', function () {
     livedIn($this->user, true);
     app(ArchiveWriter::class)->write($this->user->refresh(), $this->file);

@@ -67,6 +67,7 @@ it('takes everything of an account into a file, and brings it into an empty one'
     $window->findElement(WebDriverBy::cssSelector('input[aria-label="Archive"]'))->sendKeys($file);
     $this->see($window, 'Your archive is here');
     $this->see($window, '4 bursts');
+    expect($this->axe($window))->toBe([]);
     $this->press($window, 'Go in');
     $this->one($window, '[data-testid=answer]');
     $window->get($this->address('/log/counts'));
