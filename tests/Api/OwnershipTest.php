@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\CameraStateRecord;
-use App\Models\RehearsalRecord;
+use App\Owned\Owned;
+use App\Owned\OwnedTable;
 use RushHold\Controls\Layout;
 use Tests\Support\Documents;
 use Tests\Support\Frames;
@@ -62,24 +62,11 @@ it('shows and gives nobody anything of another account, on every route and verb 
         'figure' => [People::figureOf($owner)],
         'token' => [(string) $owner->createToken('a key', ['write'])->accessToken->getKey()],
     ];
-    $state = fn (): array => [
-        $rush->refresh()->toJson(),
-        $owner->gear()->get()->toJson(),
-        $owner->rushes()->count(),
-        $owner->cards()->get()->toJson(),
-        $owner->layouts()->count(),
-        CameraStateRecord::query()->count(),
-        $owner->runs()->get()->toJson(),
-        $owner->tokens()->count(),
-        $owner->files()->get()->toJson(),
-        $owner->places()->get()->toJson(),
-        $owner->outings()->get()->toJson(),
-        $owner->bursts()->get()->toJson(),
-        $owner->frames()->get()->toJson(),
-        $owner->logActs()->count(),
-        App\Log\Learning::rows($owner)->get()->toJson(),
-        RehearsalRecord::query()->count(),
-    ];
+    // every row of every table that belongs to the owner
+    $state = static fn (): array => array_map(
+        static fn (OwnedTable $table): string => $table->rowsOf($owner->id)->get()->toJson(),
+        app(Owned::class)->all(),
+    );
     $before = $state();
     $stranger = People::someone('Stranger');
     $this->actingAs($stranger);
