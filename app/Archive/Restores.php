@@ -23,6 +23,9 @@ final readonly class Restores
     /** Rows that are read, unless somebody allows more. */
     public const MOST = 250_000;
 
+    /** How long is waited for a worker that is at it, in µs. */
+    private const REST_US = 100_000;
+
     public function __construct(
         private Runs $runs,
         private RestoreRuns $handler,
@@ -128,7 +131,12 @@ final readonly class Restores
     private function work(RunRecord $run, \Closure $told): void
     {
         while ($run->refresh()->status === RunRecord::RUNNING) {
+            $before = $run->portions;
             $this->runs->goOn($run->id);
+            if ($run->refresh()->portions === $before) {
+                // a worker is at it
+                usleep(self::REST_US);
+            }
             $told($run);
         }
     }

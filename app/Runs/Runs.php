@@ -21,6 +21,12 @@ final readonly class Runs
     /** A portion takes about this long. */
     private const PORTION_S = 0.4;
 
+    /**
+     * Portions of one account that are called for at once. After each the run of the account goes on that has waited longest, so that of
+     * many accounts none waits for more than so many portions of each other, whatever that has sent.
+     */
+    private const CALLS = 2;
+
     /** Without a word for so long, a run that nobody holds is called for again. */
     private const SILENT_S = 5;
 
@@ -108,7 +114,10 @@ final readonly class Runs
                 'beat_at' => Carbon::now(),
             ]);
             $run->save();
-            GoOn::dispatch($run->id, 0);
+            $others = $user->runs()->where('status', RunRecord::RUNNING)->whereKeyNot($run->id);
+            if ($others->count() < self::CALLS) {
+                GoOn::dispatch($run->id, 0);
+            }
 
             return $run;
         });
@@ -143,6 +152,12 @@ final readonly class Runs
     public function goOn(string $id, ?int $portion = null): void
     {
         $run = RunRecord::query()->with('user')->find($id);
+        if ($run !== null && $run->status !== RunRecord::RUNNING) {
+            // it has been cancelled since; this turn is another's of its account
+            $this->passOn($run->user_id);
+
+            return;
+        }
         $isCalledFor = $run?->status === RunRecord::RUNNING && $run->portions === ($portion ?? $run->portions);
         if (! $isCalledFor || ! $this->hold($run)) {
             return;
@@ -181,11 +196,12 @@ final readonly class Runs
         $handler = $this->handlers->of($run->kind);
         if ($handler->fingerprint($run) !== $run->fingerprint) {
             $this->end($run, RunRecord::OVERTAKEN);
+            $this->passOn($run->user_id);
 
             return;
         }
         if ($run->tries >= self::MOST_TRIES) {
-            $this->end($run, RunRecord::FAILED, self::BROKE_OFF);
+            $this->fail($run->id, self::BROKE_OFF);
 
             return;
         }
@@ -200,7 +216,7 @@ final readonly class Runs
             }
             DB::transaction(fn () => $this->keepPortion($run, $work));
         } catch (Fault $fault) {
-            $this->end($run, RunRecord::FAILED, $fault->getMessage());
+            $this->fail($run->id, $fault->getMessage());
         }
     }
 
@@ -222,17 +238,42 @@ final readonly class Runs
             'whole' => $work->whole(),
             'status' => $isFinished ? RunRecord::DONE : RunRecord::RUNNING,
         ]);
-        if (! $isFinished) {
-            GoOn::dispatch($run->id, $run->portions + 1);
+        $this->passOn($run->user_id);
+    }
+
+    /** Calls for the run of an account that has waited longest. */
+    private function passOn(int $account): void
+    {
+        /** @var ?RunRecord $next */
+        $next = RunRecord::query()
+            ->where('user_id', $account)
+            ->where('status', RunRecord::RUNNING)
+            ->where('held_by', null)
+            ->orderBy('beat_at')
+            ->orderBy('id')
+            ->first();
+        if ($next !== null && $this->callFor($next)) {
+            GoOn::dispatch($next->id, $next->portions);
         }
     }
 
-    /** Marks a run that cannot go on, and says why. */
+    /** Whether nobody else has called for it since it was read. */
+    private function callFor(RunRecord $run): bool
+    {
+        return RunRecord::query()
+            ->whereKey($run->id)
+            ->where('status', RunRecord::RUNNING)
+            ->where('beat_at', $run->getRawOriginal('beat_at'))
+            ->update(['beat_at' => self::now()]) === 1;
+    }
+
+    /** Marks a run that cannot go on, and says why; its turn is another's of its account. */
     public function fail(string $id, string $why): void
     {
         $run = RunRecord::query()->find($id);
         if ($run !== null) {
             $this->end($run, RunRecord::FAILED, $why);
+            $this->passOn($run->user_id);
         }
     }
 
@@ -283,18 +324,29 @@ final readonly class Runs
         if (
             $run->status !== RunRecord::RUNNING ||
             $run->silentS() < self::SILENT_S ||
-            ! $run->isFree()
+            ! $run->isFree() ||
+            $this->waitsItsTurn($run)
         ) {
             return;
         }
-        $woken = RunRecord::query()
-            ->whereKey($run->id)
-            ->where('status', RunRecord::RUNNING)
-            ->where('beat_at', $run->getRawOriginal('beat_at'))
-            ->update(['beat_at' => self::now()]);
-        if ($woken === 1) {
+        if ($this->callFor($run)) {
             GoOn::dispatch($run->id, $run->portions);
         }
+    }
+
+    /** Whether others of its account go on, which come to it in turn. */
+    private function waitsItsTurn(RunRecord $run): bool
+    {
+        /** @var Collection<int, RunRecord> $others */
+        $others = RunRecord::query()
+            ->where('user_id', $run->user_id)
+            ->where('status', RunRecord::RUNNING)
+            ->whereKeyNot($run->id)
+            ->get(['id', 'held_by', 'held_until', 'beat_at']);
+
+        return $others->contains(
+            static fn (RunRecord $other): bool => $other->silentS() < self::SILENT_S || ! $other->isFree(),
+        );
     }
 
     /**

@@ -19,6 +19,8 @@ use Tests\Support\People;
 final class Counting implements RunHandler
 {
     /** What the numbers rest on: changed by a test, the run is overtaken. */
+    public static int $most = 2;
+
     public static ?string $rests = 'as-it-was';
 
     /** Breaks at this number with a fault. */
@@ -32,7 +34,7 @@ final class Counting implements RunHandler
 
     public function atOnce(): int
     {
-        return 2;
+        return self::$most;
     }
 
     public function kept(): int
@@ -107,7 +109,7 @@ final class Counting implements RunHandler
 }
 
 beforeEach(function () {
-    [Counting::$rests, Counting::$faultyAt, Counting::$meanwhile, Counting::$last] = ['as-it-was', null, null, 10];
+    [Counting::$rests, Counting::$faultyAt, Counting::$meanwhile, Counting::$last, Counting::$most] = ['as-it-was', null, null, 10, 2];
     app()->instance(RunHandlers::class, new RunHandlers(app(), ['count' => Counting::class]));
     app()->when(Runs::class)->needs('$portionS')->give(0.0);
     DB::table('cache')->delete();
@@ -198,6 +200,33 @@ it('is begun by nobody while another is at it, and taken up when that one is gon
     $this->runs->goOn($run->id);
     expect($run->refresh()->done)->toBe(2);
     $this->travelBack();
+});
+
+it('lets nobody wait for all that another has sent', function () {
+    Counting::$most = 12;
+    $many = array_map(fn (int $one): RunRecord => ($this->begin)(null, "many {$one}"), range(1, 12));
+    expect(DB::table('jobs')->count())->toBe(2);
+    $other = People::someone('Bea');
+    $single = ($this->begin)($other, 'single');
+    // two portions of the many were called for before
+    portions(3);
+    expect($single->refresh()->done)->toBe(1);
+    portions(40);
+    $done = array_map(static fn (RunRecord $run): int => $run->refresh()->done, $many);
+    // and the many take turns among themselves
+    expect($single->refresh()->status)
+        ->toBe('done')
+        ->and(max($done) - min($done))
+        ->toBeLessThanOrEqual(1);
+    // what is cancelled passes its turn on, and all come to their end
+    foreach (array_slice($many, 0, 5) as $run) {
+        $this->runs->cancel($run->refresh());
+    }
+    portions(120);
+    expect(array_map(static fn (RunRecord $run): string => $run->refresh()->status, array_slice($many, 5)))
+        ->toBe(array_fill(0, 7, 'done'))
+        ->and(DB::table('jobs')->count())
+        ->toBe(0);
 });
 
 it('has let go of a run when the next portion is called for', function () {
