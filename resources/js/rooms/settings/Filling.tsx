@@ -72,7 +72,8 @@ export default function Filling() {
       )}
       {!runs && !went && (
         <p role="alert">
-          {run.problem ?? (run.status === "overtaken" ? "What you had sent has gone; send it again." : "You gave it up.")}{" "}
+          {run.problem ??
+            (run.status === "overtaken" ? "What you had sent has gone; send it again." : "You gave it up.")}{" "}
           {isShut ? "What had come is being taken away again." : "The account is as it was before."}
         </p>
       )}
