@@ -4,6 +4,7 @@ import type { ArchiveIn } from "../../generated/answers";
 import { useAccount } from "../../session/boot";
 import { useTitle } from "../../ui/useTitle";
 import { arrivals, count } from "./archive";
+import { SignOut } from "./SignOut";
 import "./settings.css";
 
 const ASK_MS = 400;
@@ -88,6 +89,7 @@ export default function Filling() {
             Give it up
           </button>
         )}
+        {runs && <SignOut look="quiet" />}
         {went && !isShut && (
           <button type="button" className="primary" data-arrive onClick={() => leave("/")}>
             Go in
