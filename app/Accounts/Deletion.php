@@ -14,13 +14,24 @@ use Illuminate\Support\Str;
 /** Takes an account away with everything in it. */
 final readonly class Deletion
 {
-    /** Rows deleted in one go. */
-    private const AT_ONCE = 2000;
+    /** Rows deleted in one go, and in one portion. */
+    private const AT_ONCE = 1000;
+
+    private const PORTION = 4000;
 
     public function __construct(private Files $files, private Owned $owned) {}
 
-    /** From here on nobody can sign in to it; what breaks off between is ended by {@see \App\Console\Commands\Tidy}. */
+    /** All of it, however long that takes. */
     public function of(User $user): void
+    {
+        $this->seal($user);
+        while (! $this->portion($user)) {
+            continue;
+        }
+    }
+
+    /** From here on nobody can sign in to it; what breaks off after that is ended by {@see \App\Console\Commands\Tidy}. */
+    public function seal(User $user): void
     {
         DB::transaction(static function () use ($user): void {
             DB::table('sessions')->where('user_id', $user->id)->delete();
@@ -35,14 +46,26 @@ final readonly class Deletion
                 'demo_until' => Carbon::now()->subSecond(),
             ])->save();
         });
+    }
+
+    /** Some of what is in one that has been sealed; whether that was all. */
+    public function portion(User $user): bool
+    {
+        $gone = 0;
         // each after all that name it
         foreach (array_reverse($this->owned->all()) as $table) {
             do {
-                $gone = $table->name() === 'users' ? 0 : $table->rowsOf($user->id)->limit(self::AT_ONCE)->delete();
-            } while ($gone === self::AT_ONCE);
+                if ($gone >= self::PORTION) {
+                    return false;
+                }
+                $some = $table->name() === 'users' ? 0 : $table->rowsOf($user->id)->limit(self::AT_ONCE)->delete();
+                $gone += $some;
+            } while ($some === self::AT_ONCE);
         }
         $user->delete();
         // after the records: what broke off between would leave bytes that nobody names, and those go by themselves
         $this->files->deleteOf($user);
+
+        return true;
     }
 }

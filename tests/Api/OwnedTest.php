@@ -205,3 +205,24 @@ it('switches the brightness of a place on again, whose id is another now', funct
     app(AccountWords::class)->settle($this->user, ['yours' => ["light.{$was}"]], static fn (string $id): string => $id === $was ? $place->id : $id);
     expect(array_keys(User::query()->findOrFail($this->user->id)->learnt))->toBe(["light.{$place->id}"]);
 });
+
+it('lets a large account go in portions, which nobody can sign in to meanwhile', function () {
+    $rows = array_map(
+        fn (int $one): array => ['user_id' => $this->user->id, 'record_type' => 'rush', 'record_id' => str_repeat('0', 26), 'seq' => $one, 'gesture' => 'g', 'state' => '{}'],
+        range(1, 4500),
+    );
+    foreach (array_chunk($rows, 500) as $some) {
+        DB::table('versions')->insert($some);
+    }
+    $email = $this->user->email;
+    $this->deleteJson('/api/account', ['password' => 'sandpiper-dawn'])->assertNoContent();
+    expect(DB::table('versions')->where('user_id', $this->user->id)->count())
+        ->toBe(500)
+        ->and(User::ofAddress($email))
+        ->toBeNull();
+    Artisan::call('queue:work', ['--once' => true, '--quiet' => true, '--sleep' => 0]);
+    expect(User::query()->whereKey($this->user->id)->exists())
+        ->toBeFalse()
+        ->and(DB::table('versions')->where('user_id', $this->user->id)->exists())
+        ->toBeFalse();
+});

@@ -9,6 +9,7 @@ use App\Accounts\DemoCopies;
 use App\Accounts\Passwords;
 use App\Accounts\StarterKit;
 use App\Http\Requests\Body;
+use App\Jobs\GoOnDeleting;
 use App\Limits\Quota;
 use App\Models\User;
 use App\Problems\Problem;
@@ -252,7 +253,10 @@ final readonly class AccountController extends Controller
             throw self::refused('password', 'That is not your password.');
         }
         Auth::logout();
-        $deletion->of($user);
+        $deletion->seal($user);
+        if (! $deletion->portion($user)) {
+            GoOnDeleting::dispatch($user->id);
+        }
         $request->session()->invalidate();
 
         return response()->noContent();
