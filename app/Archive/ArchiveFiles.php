@@ -194,14 +194,14 @@ final class ArchiveFiles
         return array_sum(array_map(static fn (\ZipArchive $zip): int => $zip->numFiles, $this->zips));
     }
 
-    /** @return ?array{string, string, string} id of a frame, which of its pictures this file is, and its name; null where it is none */
+    /** @return ?array{string, string} id of a frame, and which of its pictures this file is; null where it is none */
     public function picture(int $number): ?array
     {
         [$zip, $at] = $this->place($number);
         $name = (string) $zip->getNameIndex($at);
 
         return preg_match('#^pictures/([0-9a-z]{26})-(whole|piece)\.jpg$#', $name, $found) === 1
-            ? [$found[1], $found[2], $name]
+            ? [$found[1], $found[2]]
             : null;
     }
 
@@ -238,14 +238,17 @@ final class ArchiveFiles
         (new Filesystem())->deleteDirectory($this->folder);
     }
 
-    private static function tooMuch(int $most): ProblemException
+    public static function tooMuch(int $most): ProblemException
     {
         return new ProblemException(
             new Problem(
                 'too-large',
                 413,
                 'The archive is too long',
-                sprintf('%d records are read this way; who keeps the server brings more with account:restore.', $most),
+                sprintf(
+                    '%s records are read this way; who keeps the server brings more with account:restore.',
+                    number_format($most),
+                ),
             ),
         );
     }

@@ -30,10 +30,10 @@ final class ArchiveWork implements Work
     /** Where the rows or frames read last end; null where there are no more. */
     private ?string $after;
 
-    /** How long the table being written is, and the pictures that are not packed yet, in bytes. */
-    /** @var int<0, max> */
+    /** @var int<0, max> how long the table being written is, in bytes */
     private int $written;
 
+    /** How long the pictures are that are not packed yet, in bytes. */
     private int $unpacked;
 
     private int $done;
@@ -101,7 +101,7 @@ final class ArchiveWork implements Work
         $this->written += strlen($text);
         $this->after = $after;
         $this->done += $count;
-        if (ArchiveWriter::isLast($count)) {
+        if ($after === null) {
             [$this->table, $this->after, $this->written] = [$this->table + 1, '', 0];
         }
     }

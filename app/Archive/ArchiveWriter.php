@@ -45,11 +45,10 @@ final readonly class ArchiveWriter
         try {
             foreach ($this->owned->archived() as $table) {
                 $to = fopen("{$folder}/{$table->name()}.jsonl", 'wb') ?: throw new \RuntimeException('Nothing can be written here.');
-                $after = '';
-                do {
-                    [$text, $count, $after] = $this->rows($user, $table, $after);
+                for ($after = ''; $after !== null;) {
+                    [$text, , $after] = $this->rows($user, $table, $after);
                     fwrite($to, $text);
-                } while ($count === self::ROWS);
+                }
                 fclose($to);
             }
             $after = $pictures ? '' : null;
@@ -66,7 +65,7 @@ final readonly class ArchiveWriter
      * The next rows of a table, as JSON a line each.
      *
      * @param  string  $after  where those before ended
-     * @return array{string, int, string} rows, how many, and where they end; fewer than {@see ROWS} are the last
+     * @return array{string, int, ?string} rows, how many, and where they end; null where these are the last
      */
     public function rows(User $user, OwnedTable $table, string $after): array
     {
@@ -92,12 +91,7 @@ final readonly class ArchiveWriter
             $after = (string) $row->{$by};
         }
 
-        return [$text, count($rows), $after];
-    }
-
-    public static function isLast(int $rows): bool
-    {
-        return $rows < self::ROWS;
+        return [$text, count($rows), count($rows) < self::ROWS ? null : $after];
     }
 
     /**

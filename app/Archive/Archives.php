@@ -37,14 +37,9 @@ final readonly class Archives
         return $last?->status === RunRecord::DONE && $this->out($user)->isEmpty() ? null : $last;
     }
 
-    public function cancel(User $user): ?RunRecord
+    public function cancel(User $user): void
     {
-        $last = $this->runs->last($user->id, RunHandlers::ARCHIVE);
-        if ($last !== null) {
-            $this->runs->cancel($last);
-        }
-
-        return $last;
+        $this->runs->cancelLast($user->id, RunHandlers::ARCHIVE);
     }
 
     /** @return Collection<int, FileRecord> the files that can be fetched */

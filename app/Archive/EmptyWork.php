@@ -113,9 +113,10 @@ final class EmptyWork implements Work
     /** @return list<OwnedTable> */
     private function tables(): array
     {
-        $outside = ['users', 'sessions', 'personal_access_tokens', 'files', 'runs'];
+        // what comes with an archive, and what is reckoned of it; no file, no run, nobody who is signed in
+        $isIn = static fn (OwnedTable $table): bool => $table->isArchived() || $table->isCopied();
 
-        return array_values(array_diff_key(array_reverse($this->owned->all()), array_flip($outside)));
+        return array_values(array_filter(array_reverse($this->owned->all()), $isIn));
     }
 
     /** Those that go: what was there before stays. */

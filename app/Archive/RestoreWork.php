@@ -96,10 +96,7 @@ final class RestoreWork implements Work
     {
         $this->state->whole += $this->archive->unpack($this->table());
         if ($this->state->whole > $this->state->most) {
-            throw RefusedArchive::because(sprintf(
-                '%s records are read this way; who keeps the server brings more with account:restore.',
-                number_format($this->state->most),
-            ));
+            throw ArchiveFiles::tooMuch($this->state->most);
         }
         if ($this->nextTable(RestorePhase::Rows)) {
             $this->state->whole += $this->archive->count();
@@ -249,16 +246,13 @@ final class RestoreWork implements Work
 
     private function refuseTooMany(string $table): void
     {
-        $limits = $this->quota->ofTable($this->user, $table);
-        if (isset($limits[$table])) {
-            // deleted ones have room of their own, and frames are counted at the end
-            $limits[$table]['used'] = max($limits[$table]['used'], $table === 'frames' ? $this->state->counts[$table] : 0);
-        }
-        foreach ($limits as $limit) {
-            if ($limit['used'] > $limit['most']) {
+        foreach ($this->quota->ofTable($this->user, $table) as $name => $limit) {
+            // what frames add up to is told at the end
+            $used = $name === 'frames' ? $this->state->counts['frames'] : $limit['used'];
+            if ($used > $limit['most']) {
                 throw RefusedArchive::because(sprintf(
                     'It has %s %s, and an account keeps %s.',
-                    number_format($limit['used']),
+                    number_format($used),
                     $limit['words'],
                     number_format($limit['most']),
                 ));

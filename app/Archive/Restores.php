@@ -46,9 +46,10 @@ final readonly class Restores
     public function begin(User $user, array $sent, int $most = self::MOST): RunRecord
     {
         $paths = array_map($this->files->local(...), $sent);
-        AccountWords::check(ArchiveFiles::open($paths, 'looked-at', $most)->account());
+        $archive = ArchiveFiles::open($paths, 'looked-at', $most);
+        AccountWords::check($archive->account());
 
-        return DB::transaction(function () use ($user, $sent, $paths, $most): RunRecord {
+        return DB::transaction(function () use ($user, $sent, $archive, $most): RunRecord {
             $user->inTurn();
             $this->refuseFull($user);
             $state = RestoreState::begin(
@@ -56,7 +57,6 @@ final readonly class Restores
                 self::starter($user),
                 $most,
             );
-            $archive = ArchiveFiles::open($paths, 'begun', $most);
             $run = $this->runs->begin(
                 $user,
                 RunHandlers::RESTORE,
@@ -86,14 +86,9 @@ final readonly class Restores
     }
 
     /** Gives it up; what has come is taken away again. */
-    public function cancel(User $user): ?RunRecord
+    public function cancel(User $user): void
     {
-        $last = $this->runs->last($user->id, RunHandlers::RESTORE);
-        if ($last !== null) {
-            $this->runs->cancel($last);
-        }
-
-        return $last;
+        $this->runs->cancelLast($user->id, RunHandlers::RESTORE);
     }
 
     /**

@@ -63,16 +63,7 @@ final readonly class Quota
     {
         $limit ??= $name;
         $of = $this->ofTable($user, $name)[$limit];
-        if ($of['most'] < $of['used'] + $more) {
-            throw self::full(
-                sprintf(
-                    'You have %s %s, and an account keeps %s at the most. Delete some that you no longer need.',
-                    number_format($of['used']),
-                    $of['words'],
-                    number_format($of['most']),
-                ),
-            );
-        }
+        self::refuseBeyond($of, $more);
         $table = $this->owned->table($name);
         if ($table->keptDays() === null) {
             return;
@@ -159,8 +150,9 @@ final readonly class Quota
      */
     public function forFrames(User $user, int $frames, int $bytes): void
     {
-        $this->forAnother($user, 'frames', more: $frames);
-        ['used' => $used, 'most' => $most] = $this->ofTable($user, 'frames')['picture_bytes'];
+        $of = $this->ofTable($user, 'frames');
+        self::refuseBeyond($of['frames'], $frames);
+        ['used' => $used, 'most' => $most] = $of['picture_bytes'];
         if ($used + $bytes > $most) {
             throw self::full(
                 sprintf(
@@ -226,6 +218,21 @@ final readonly class Quota
         $most = config('rushhold.quota.'.$kind) ?? config('rushhold.quota.gear.'.$kind);
 
         return is_int($most) ? $most : throw new \LogicException('There is no limit for '.$kind);
+    }
+
+    /** @param  array{used: int, most: int, words: string}  $of */
+    private static function refuseBeyond(array $of, int $more): void
+    {
+        if ($of['most'] < $of['used'] + $more) {
+            throw self::full(
+                sprintf(
+                    'You have %s %s, and an account keeps %s at the most. Delete some that you no longer need.',
+                    number_format($of['used']),
+                    $of['words'],
+                    number_format($of['most']),
+                ),
+            );
+        }
     }
 
     private static function full(string $detail): ProblemException

@@ -9,8 +9,8 @@ use Illuminate\Support\Facades\DB;
 use RushHold\Counts\Dimension;
 
 /**
- * What the files of somebody's bodies and lenses call them: learnt from the bursts whose rush the person has told, as they have been counted. Where a name has been
- * told of two, it is the one it was told of most.
+ * What the files of somebody's bodies and lenses call them: learnt from the bursts whose rush the person has told, as they have been
+ * counted. Where a name has been told of two, it is the one it was told of most.
  */
 final readonly class FileNames
 {

@@ -47,19 +47,14 @@ final readonly class Intakes
     }
 
     /** Ends it, and lets go of what waits; what has been taken in stays. */
-    public function cancel(User $user): ?RunRecord
+    public function cancel(User $user): void
     {
-        $last = $this->runs->last($user->id, RunHandlers::INTAKE);
-        if ($last !== null) {
-            $this->runs->cancel($last);
-        }
+        $this->runs->cancelLast($user->id, RunHandlers::INTAKE);
         do {
             /** @var Collection<int, FileRecord> $waiting */
             $waiting = self::waiting($user)->limit(200)->get();
             $waiting->each($this->files->delete(...));
         } while ($waiting->isNotEmpty());
-
-        return $last;
     }
 
     /**

@@ -51,8 +51,7 @@ final readonly class Learning
     /** Keeps them in place of those before. */
     public function keep(User $user, LearntNow $now): void
     {
-        [$fingerprint, $figures, $floors] = [$now->fingerprint, $now->figures, $now->floors];
-        DB::transaction(function () use ($user, $figures, $floors, $fingerprint): void {
+        DB::transaction(function () use ($user, $now): void {
             $user->inTurn();
             $before = self::rows($user)->get()->keyBy('name');
             $on = $before->where('is_on', true)->keys()->all();
@@ -63,21 +62,21 @@ final readonly class Learning
                     static fn (LearntFigure $figure): array => [
                         'user_id' => $user->id,
                         'is_on' => in_array($figure->name, $on, true),
-                        'fingerprint' => $fingerprint,
+                        'fingerprint' => $now->fingerprint,
                     ] + self::row($figure),
-                    $figures,
+                    $now->figures,
                 ),
             );
-            foreach ($floors as $body => $floor) {
+            foreach ($now->floors as $body => $floor) {
                 $name = Floors::figure($body);
                 // what a body blurs of its own is no fault of a frame, unless the person says it is
                 DB::table('learnt')->insertOrIgnore([
                     'user_id' => $user->id,
                     'is_on' => ! in_array($name, $off, true),
-                    'fingerprint' => $fingerprint,
+                    'fingerprint' => $now->fingerprint,
                 ] + self::floor($name, $floor));
             }
-            $this->remember($user, $before->all(), $fingerprint);
+            $this->remember($user, $before->all(), $now->fingerprint);
             $this->use($user);
         });
     }

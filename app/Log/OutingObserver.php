@@ -50,9 +50,7 @@ final readonly class OutingObserver
             }
             DB::transaction(function () use ($outing, $ids): void {
                 $outing->user()->first()?->inTurn();
-                foreach ($ids as $id) {
-                    $this->bursts->recount($id);
-                }
+                $this->bursts->recountAll($ids);
             });
         }
     }

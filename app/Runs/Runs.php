@@ -283,6 +283,15 @@ final readonly class Runs
         $run->refresh();
     }
 
+    /** Cancels the run of a kind that an account has under way. */
+    public function cancelLast(int $account, string $kind): void
+    {
+        $last = $this->last($account, $kind);
+        if ($last !== null) {
+            $this->cancel($last);
+        }
+    }
+
     /** Ends a run before it is done, whoever is at it. */
     private function end(RunRecord $run, string $status, ?string $why = null): void
     {

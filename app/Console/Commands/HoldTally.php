@@ -61,9 +61,7 @@ final class HoldTally extends Command
         $open->select('id')->chunkById(200, static function (Collection $some) use ($user, $bursts, &$count): void {
             DB::transaction(static function () use ($user, $bursts, $some): void {
                 $user->inTurn();
-                foreach ($some as $burst) {
-                    $bursts->recount((string) $burst->id);
-                }
+                $bursts->recountAll(array_values(array_map(strval(...), $some->pluck('id')->all())));
             });
             $count += $some->count();
         });

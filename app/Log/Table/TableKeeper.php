@@ -57,9 +57,7 @@ final class TableKeeper
             $bursts[$burst->id] = $burst;
             $this->frame($user, $burst, $row, self::mark($run))->save();
         }
-        foreach (array_keys($bursts) as $id) {
-            $this->bursts->recount((string) $id);
-        }
+        $this->bursts->recountAll(array_map(strval(...), array_keys($bursts)));
     }
 
     /**
@@ -112,9 +110,7 @@ final class TableKeeper
             $all = $user->frames()->where('picture', self::mark($run));
             $some = (clone $all)->limit(self::BACK)->pluck('burst_id', 'id');
             $user->frames()->whereKey($some->keys()->all())->delete();
-            foreach ($some->unique() as $burst) {
-                $this->bursts->recount((string) $burst);
-            }
+            $this->bursts->recountAll(array_values(array_map(strval(...), $some->unique()->all())));
 
             return $all->count();
         });
