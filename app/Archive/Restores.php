@@ -6,6 +6,10 @@ namespace App\Archive;
 
 use App\Files\FilePurpose;
 use App\Files\Files;
+use App\Limits\Quota;
+use App\Log\BurstKeeper;
+use App\Log\FramePictures;
+use App\Log\Learning;
 use App\Models\FileRecord;
 use App\Models\RunRecord;
 use App\Models\User;
@@ -13,12 +17,13 @@ use App\Owned\Owned;
 use App\Owned\OwnedTable;
 use App\Problems\Problem;
 use App\Problems\ProblemException;
-use App\Runs\RunHandlers;
+use App\Runs\RunKind;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
 use Illuminate\Support\Facades\DB;
 
 /** Archives that are put back into empty accounts. */
-final readonly class Restores
+final readonly class Restores extends RunKind
 {
     /** Rows that are read, unless somebody allows more. */
     public const MOST = 250_000;
@@ -28,11 +33,46 @@ final readonly class Restores
 
     public function __construct(
         private Runs $runs,
-        private RestoreRuns $handler,
         private Owned $owned,
+        private Quota $quota,
         private Files $files,
+        private FramePictures $pictures,
+        private BurstKeeper $keeper,
+        private Learning $learning,
+        private AccountWords $words,
         private Emptying $emptying,
     ) {}
+
+    public function kept(): int
+    {
+        return 2;
+    }
+
+    public function resume(RunRecord $run): ?RestoreWork
+    {
+        $state = RestoreState::kept($run->state ?? []);
+        /** @var list<FileRecord> $sent */
+        $sent = $run->user
+            ->files()
+            ->where('purpose', FilePurpose::Archive->value)
+            ->whereKey($state->files)
+            ->orderBy('id')
+            ->get()
+            ->all();
+        if (count($sent) !== count($state->files)) {
+            return null;
+        }
+        $archive = ArchiveFiles::open(array_map($this->files->local(...), $sent), $run->id, $state->most);
+
+        return $this->of($run->user->filling($run->id), $sent, $archive, $state);
+    }
+
+    /** Nothing of it stays. */
+    public function cleanUp(RunRecord $run): void
+    {
+        DB::afterCommit(static fn () => ArchiveFiles::forgetOf($run->id));
+        $this->emptying->begin($run->user, RestoreState::kept($run->state ?? [])->starter);
+    }
 
     /**
      * Begins to put one into an account; from here on it is only that, until it is done or given up.
@@ -59,9 +99,8 @@ final readonly class Restores
             );
             $run = $this->runs->begin(
                 $user,
-                RunHandlers::RESTORE,
-                $this->handler->of($user, $sent, $archive, $state),
-                RestoreRuns::FINGERPRINT,
+                RunKinds::RESTORE,
+                $this->of($user, $sent, $archive, $state),
                 state: $state->toArray(),
             );
             $user->forceFill(['filled_by' => $run->id])->save();
@@ -73,9 +112,9 @@ final readonly class Restores
     /** The one that is under way, or was last; and where that left something, how far it has been taken away again. */
     public function last(User $user): ?RunRecord
     {
-        $last = $this->runs->last($user->id, RunHandlers::RESTORE);
+        $last = $this->runs->last($user->id, RunKinds::RESTORE);
         if ($user->filled_by !== null && $last?->status !== RunRecord::RUNNING) {
-            $emptying = $this->runs->last($user->id, RunHandlers::EMPTY);
+            $emptying = $this->runs->last($user->id, RunKinds::EMPTY);
             // whoever was to take it away was given up: begun again, for the account must not stay shut
             if ($last !== null && $emptying?->status !== RunRecord::RUNNING) {
                 $this->emptying->begin($user, RestoreState::kept($last->state ?? [])->starter);
@@ -88,7 +127,7 @@ final readonly class Restores
     /** Gives it up; what has come is taken away again. */
     public function cancel(User $user): void
     {
-        $this->runs->cancelLast($user->id, RunHandlers::RESTORE);
+        $this->runs->cancelLast($user->id, RunKinds::RESTORE);
     }
 
     /**
@@ -111,7 +150,7 @@ final readonly class Restores
         $this->work($run, $told);
         $user->refresh();
         if ($run->status !== RunRecord::DONE) {
-            $emptying = $this->runs->last($user->id, RunHandlers::EMPTY);
+            $emptying = $this->runs->last($user->id, RunKinds::EMPTY);
             if ($emptying !== null) {
                 $this->work($emptying, static fn () => null);
             }
@@ -134,6 +173,24 @@ final readonly class Restores
             }
             $told($run);
         }
+    }
+
+    /** @param  list<FileRecord>  $sent */
+    private function of(User $user, array $sent, ArchiveFiles $archive, RestoreState $state): RestoreWork
+    {
+        return new RestoreWork(
+            $user,
+            $sent,
+            $archive,
+            $this->owned,
+            $this->quota,
+            $this->files,
+            $this->pictures,
+            $this->keeper,
+            $this->learning,
+            $this->words,
+            $state,
+        );
     }
 
     private function refuseFull(User $user): void

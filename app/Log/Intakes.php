@@ -6,50 +6,63 @@ namespace App\Log;
 
 use App\Files\FilePurpose;
 use App\Files\Files;
+use App\Limits\Quota;
 use App\Models\FileRecord;
 use App\Models\RunRecord;
 use App\Models\User;
-use App\Runs\RunHandlers;
+use App\Runs\RunKind;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** Takes files into the log in the background, as a run: one at a time of an account, as long as there are any. */
-final readonly class Intakes
+/** Takes files into the log in the background: one run of an account, as long as there are any. */
+final readonly class Intakes extends RunKind
 {
     /** Largest file, in bytes. */
     public const LARGEST = 64_000_000;
 
-    public function __construct(private Runs $runs, private IntakeRuns $handler, private Files $files) {}
+    public function __construct(
+        private Runs $runs,
+        private Files $files,
+        private FrameReader $reader,
+        private FrameKeeper $keeper,
+        private Quota $quota,
+    ) {}
+
+    public function kept(): int
+    {
+        return 4;
+    }
+
+    public function resume(RunRecord $run): IntakeWork
+    {
+        return $this->of($run->user, $run->state ?? []);
+    }
 
     /** Sees to it that what waits is taken in; the run that does so, or did last. */
     public function wake(User $user): ?RunRecord
     {
-        $last = $this->runs->last($user->id, RunHandlers::INTAKE);
+        $last = $this->runs->last($user->id, RunKinds::INTAKE);
         if ($last?->status === RunRecord::RUNNING || ! self::waiting($user)->exists()) {
             return $last;
         }
 
         return DB::transaction(function () use ($user): RunRecord {
             $user->inTurn();
-            $last = $this->runs->last($user->id, RunHandlers::INTAKE);
+            $last = $this->runs->last($user->id, RunKinds::INTAKE);
 
             return $last?->status === RunRecord::RUNNING
                 ? $last
-                : $this->runs->begin(
-                    $user,
-                    RunHandlers::INTAKE,
-                    $this->handler->of($user, null),
-                    IntakeRuns::FINGERPRINT,
-                );
+                : $this->runs->begin($user, RunKinds::INTAKE, $this->of($user, []));
         });
     }
 
     /** Ends it, and lets go of what waits; what has been taken in stays. */
     public function cancel(User $user): void
     {
-        $this->runs->cancelLast($user->id, RunHandlers::INTAKE);
+        $this->runs->cancelLast($user->id, RunKinds::INTAKE);
         do {
             /** @var Collection<int, FileRecord> $waiting */
             $waiting = self::waiting($user)->limit(200)->get();
@@ -68,5 +81,11 @@ final readonly class Intakes
             ->where('user_id', $user->id)
             ->where('purpose', FilePurpose::Frame->value)
             ->where('read_at', null);
+    }
+
+    /** @param  array<string, mixed>  $state  where it was put down */
+    private function of(User $user, array $state): IntakeWork
+    {
+        return new IntakeWork($user, $this->files, $this->reader, $this->keeper, $this->quota, $state);
     }
 }

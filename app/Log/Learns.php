@@ -6,14 +6,22 @@ namespace App\Log;
 
 use App\Models\RunRecord;
 use App\Models\User;
-use App\Runs\RunHandlers;
+use App\Runs\RunKind;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
 use Illuminate\Support\Facades\DB;
 
 /** Sees to it that a person's figures are told anew where their frames are others by now. */
-final readonly class Learns
+final readonly class Learns extends RunKind
 {
-    public function __construct(private Runs $runs, private LearnRuns $handler, private Learning $learning) {}
+    public function __construct(private Runs $runs, private Learning $learning) {}
+
+    public function resume(RunRecord $run): ?LearnWork
+    {
+        return $this->learning->fingerprint($run->user) === $run->fingerprint
+            ? new LearnWork($run->user, $this->learning)
+            : null;
+    }
 
     /** The run that does so, or could not; null where they are as they should be. */
     public function wake(User $user): ?RunRecord
@@ -25,7 +33,7 @@ final readonly class Learns
         return DB::transaction(function () use ($user): ?RunRecord {
             $user->inTurn();
             $fingerprint = $this->learning->fingerprint($user);
-            $last = $this->runs->last($user->id, RunHandlers::LEARN);
+            $last = $this->runs->last($user->id, RunKinds::LEARN);
 
             $isOfThese = $last?->fingerprint === $fingerprint;
 
@@ -33,7 +41,12 @@ final readonly class Learns
                 // where no frame tells anything there is nothing to be seen of it but this
                 $isOfThese && $last->status === RunRecord::DONE => null,
                 $isOfThese && in_array($last->status, [RunRecord::RUNNING, RunRecord::FAILED], true) => $last,
-                default => $this->runs->begin($user, RunHandlers::LEARN, $this->handler->of($user), $fingerprint),
+                default => $this->runs->begin(
+                    $user,
+                    RunKinds::LEARN,
+                    new LearnWork($user, $this->learning),
+                    $fingerprint,
+                ),
             };
         });
     }

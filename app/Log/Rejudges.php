@@ -6,14 +6,30 @@ namespace App\Log;
 
 use App\Models\RunRecord;
 use App\Models\User;
-use App\Runs\RunHandlers;
+use App\Runs\RunKind;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
 use Illuminate\Database\Eloquent\Collection;
 
-/** Judges the frames of a body again where it is said anew whether it blurs of its own: in the background, as a run. */
-final readonly class Rejudges
+/** Judges the frames of a body again where it is said anew whether it blurs of its own: in the background. */
+final readonly class Rejudges extends RunKind
 {
-    public function __construct(private Runs $runs, private RejudgeRuns $handler) {}
+    public function __construct(private Runs $runs, private FrameKeeper $keeper) {}
+
+    public function atOnce(): int
+    {
+        return 12;
+    }
+
+    public function kept(): int
+    {
+        return 2;
+    }
+
+    public function resume(RunRecord $run): RejudgeWork
+    {
+        return $this->of($run->user, (string) ($run->reading->body ?? ''), $run->state ?? []);
+    }
 
     /**
      * Begins it; one of the same body that is under way judges by what was said before, and is given up.
@@ -25,22 +41,28 @@ final readonly class Rejudges
         /** @var Collection<int, RunRecord> $under */
         $under = $user
             ->runs()
-            ->where('kind', RunHandlers::JUDGE)
-            ->where('fingerprint', RejudgeRuns::fingerprintOf($body))
+            ->where('kind', RunKinds::JUDGE)
+            ->where('fingerprint', md5($body))
             ->get();
         $under->each($this->runs->cancel(...));
 
         return $this->runs->begin(
             $user,
-            RunHandlers::JUDGE,
-            $this->handler->of($user, $body, null),
-            RejudgeRuns::fingerprintOf($body),
+            RunKinds::JUDGE,
+            $this->of($user, $body, []),
+            md5($body),
         );
     }
 
     /** The one that is under way, or was last. */
     public function last(User $user): ?RunRecord
     {
-        return $this->runs->last($user->id, RunHandlers::JUDGE);
+        return $this->runs->last($user->id, RunKinds::JUDGE);
+    }
+
+    /** @param  array<string, mixed>  $state  where it was put down */
+    private function of(User $user, string $body, array $state): RejudgeWork
+    {
+        return new RejudgeWork($user, $body, $this->keeper, $state);
     }
 }

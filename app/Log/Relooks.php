@@ -4,16 +4,38 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Files\Files;
 use App\Models\BurstRecord;
 use App\Models\RunRecord;
 use App\Models\User;
-use App\Runs\RunHandlers;
+use App\Runs\RunKind;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
 
-/** Looks at a burst again where a person has touched its subject, or where a plan puts it: in the background, as a run. */
-final readonly class Relooks
+/** Looks at a burst again where a person has touched its subject, or where a plan puts it: in the background. */
+final readonly class Relooks extends RunKind
 {
-    public function __construct(private Runs $runs, private RelookRuns $handler) {}
+    public function __construct(
+        private Runs $runs,
+        private Files $files,
+        private FrameReader $reader,
+        private FrameKeeper $keeper,
+        private BurstKeeper $bursts,
+    ) {}
+
+    public function atOnce(): int
+    {
+        return 24;
+    }
+
+    public function resume(RunRecord $run): ?RelookWork
+    {
+        $burst = $run->user->bursts()->with('user')->find($run->subject_id);
+
+        return $burst === null || self::fingerprint($burst) !== $run->fingerprint
+            ? null
+            : $this->of($burst, $run->state ?? []);
+    }
 
     /** Begins it; null where no file of the burst is left to be looked at. */
     public function begin(User $user, string $burst): ?RunRecord
@@ -25,9 +47,9 @@ final readonly class Relooks
 
         return $this->runs->begin(
             $user,
-            RunHandlers::LOOK,
-            $this->handler->of($found, null),
-            RelookRuns::fingerprintOf($found),
+            RunKinds::LOOK,
+            $this->of($found, []),
+            self::fingerprint($found),
             $found->id,
         );
     }
@@ -35,6 +57,18 @@ final readonly class Relooks
     /** The last of a burst. */
     public function last(BurstRecord $burst): ?RunRecord
     {
-        return $this->runs->last($burst->user_id, RunHandlers::LOOK, $burst->id);
+        return $this->runs->last($burst->user_id, RunKinds::LOOK, $burst->id);
+    }
+
+    /** @param  array<string, mixed>  $state  where it was put down */
+    public function of(BurstRecord $burst, array $state): RelookWork
+    {
+        return new RelookWork($burst, $this->files, $this->reader, $this->keeper, $this->bursts, $state);
+    }
+
+    /** Of all a second look rests on: where the subject is, and which rush says where it should be. */
+    private static function fingerprint(BurstRecord $burst): string
+    {
+        return md5((string) json_encode([$burst->subject, $burst->rush_id]));
     }
 }

@@ -14,10 +14,10 @@ use Illuminate\Support\Carbon;
  *
  * @property string $id
  * @property int $user_id
- * @property string $kind who handles it, {@see \App\Runs\RunHandlers}
+ * @property string $kind {@see \App\Runs\RunKinds}
  * @property string $topic which of the works of that kind
  * @property ?string $subject_id the record it is about
- * @property string $fingerprint of all it rests on
+ * @property string $fingerprint of all it rests on, where that may become another; empty else
  * @property string $status running, done, cancelled, overtaken (what it rests on has changed) or failed
  * @property int $whole how many there are to do
  * @property int $done

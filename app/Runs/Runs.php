@@ -42,13 +42,13 @@ final readonly class Runs
     public const BROKE_OFF = 'It broke off four times at the same place, and was given up.';
 
     /** @param  float  $portionS  how long a portion takes, about */
-    public function __construct(private RunHandlers $handlers, private float $portionS = self::PORTION_S) {}
+    public function __construct(private RunKinds $kinds, private float $portionS = self::PORTION_S) {}
 
     /**
      * Begins a run. Of those of its kind that the account has under way, the oldest beyond what is allowed at once are cancelled.
      *
-     * @param  string  $kind  one of {@see RunHandlers}
-     * @param  string  $fingerprint  of all it rests on
+     * @param  string  $kind  one of {@see RunKinds}
+     * @param  string  $fingerprint  of all it rests on, where that may become another
      * @param  ?string  $subject  id of the record it is about
      * @param  string  $topic  which of the works of that kind, where there are several
      * @param  ?array<string, mixed>  $state  what was chosen for it, where that is more than its subject
@@ -57,12 +57,12 @@ final readonly class Runs
         User $user,
         string $kind,
         Work $work,
-        string $fingerprint,
+        string $fingerprint = '',
         ?string $subject = null,
         string $topic = '',
         ?array $state = null,
     ): RunRecord {
-        $handler = $this->handlers->of($kind);
+        $of = $this->kinds->of($kind);
 
         return DB::transaction(function () use (
             $user,
@@ -72,7 +72,7 @@ final readonly class Runs
             $fingerprint,
             $work,
             $state,
-            $handler,
+            $of,
         ): RunRecord {
             $under = $user
                 ->runs()
@@ -82,7 +82,7 @@ final readonly class Runs
                 ->orderByDesc('id');
             /** @var Collection<int, RunRecord> $beyond */
             $beyond = $under
-                ->skip($handler->atOnce() - 1)
+                ->skip($of->atOnce() - 1)
                 ->take(200)
                 ->get();
             $beyond->each($this->cancel(...));
@@ -95,7 +95,7 @@ final readonly class Runs
             RunRecord::query()
                 ->whereKey(
                     $past
-                        ->skip($handler->kept() - 1)
+                        ->skip($of->kept() - 1)
                         ->take(200)
                         ->pluck('id'),
                 )
@@ -151,7 +151,7 @@ final readonly class Runs
      */
     public function goOn(string $id, ?int $portion = null): void
     {
-        $run = RunRecord::query()->with('user')->find($id);
+        $run = RunRecord::query()->with('user')->whereHas('user')->find($id);
         if ($run !== null && $run->status !== RunRecord::RUNNING) {
             // it has been cancelled since; this turn is another's of its account
             $this->passOn($run->user_id);
@@ -193,20 +193,19 @@ final readonly class Runs
 
     private function portion(RunRecord $run): void
     {
-        $handler = $this->handlers->of($run->kind);
-        if ($handler->fingerprint($run) !== $run->fingerprint) {
-            $this->end($run, RunRecord::OVERTAKEN);
-            $this->passOn($run->user_id);
-
-            return;
-        }
         if ($run->tries >= self::MOST_TRIES) {
             $this->fail($run->id, self::BROKE_OFF);
 
             return;
         }
         try {
-            $work = $handler->work($run);
+            $work = $this->kinds->of($run->kind)->resume($run);
+            if ($work === null) {
+                $this->end($run, RunRecord::OVERTAKEN);
+                $this->passOn($run->user_id);
+
+                return;
+            }
             $from = hrtime(true);
             while (! $work->isFinished() && ! $work->isFull()) {
                 $work->step();
@@ -306,10 +305,9 @@ final readonly class Runs
                     'held_until' => null,
                     'beat_at' => self::now(),
                 ]);
-            $handler = $this->handlers->of($run->kind);
-            if ($ended === 1 && $handler instanceof CleansUp) {
+            if ($ended === 1) {
                 // as it was last kept
-                $handler->cleanUp(RunRecord::query()->with('user')->findOrFail($run->id));
+                $this->kinds->of($run->kind)->cleanUp(RunRecord::query()->with('user')->findOrFail($run->id));
             }
         });
     }

@@ -11,17 +11,15 @@ use App\Log\Promises;
 use App\Models\RunRecord;
 use App\Models\User;
 use App\Plans\PlanCache;
-use App\Runs\RunHandler;
-use App\Runs\RunHandlers;
+use App\Runs\RunKind;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
 
 /** The frames of the demo: six bursts with a story each, taken with the simulated camera in the background, and a season before them without pictures. */
-final readonly class DemoShoot implements RunHandler
+final readonly class DemoShoot extends RunKind
 {
-    /** It rests on nothing that could change. */
-    private const FINGERPRINT = 'demo';
-
     public function __construct(
+        private Runs $runs,
         private PlanCache $plans,
         private FrameReader $reader,
         private FrameKeeper $keeper,
@@ -31,11 +29,10 @@ final readonly class DemoShoot implements RunHandler
     ) {}
 
     /** Begins it for the demo, once. */
-    public static function begin(User $demo, Runs $runs, self $handler): void
+    public function begin(User $demo): void
     {
-        if ($demo->runs()->where('kind', RunHandlers::DEMO)->doesntExist() && $demo->frames()->doesntExist()) {
-            $work = $handler->of($demo, []);
-            $runs->begin($demo, RunHandlers::DEMO, $work, self::FINGERPRINT);
+        if ($demo->runs()->where('kind', RunKinds::DEMO)->doesntExist() && $demo->frames()->doesntExist()) {
+            $this->runs->begin($demo, RunKinds::DEMO, $this->of($demo, []));
         }
     }
 
@@ -43,7 +40,7 @@ final readonly class DemoShoot implements RunHandler
     public static function under(): ?array
     {
         $run = RunRecord::query()
-            ->where('kind', RunHandlers::DEMO)
+            ->where('kind', RunKinds::DEMO)
             ->latest('id')
             ->first(['done', 'whole', 'status']);
 
@@ -52,28 +49,13 @@ final readonly class DemoShoot implements RunHandler
             : ['done' => $run->done, 'whole' => $run->whole, 'broke_off' => $run->status !== RunRecord::RUNNING];
     }
 
-    public function atOnce(): int
-    {
-        return 1;
-    }
-
-    public function kept(): int
-    {
-        return 1;
-    }
-
-    public function fingerprint(RunRecord $run): string
-    {
-        return self::FINGERPRINT;
-    }
-
-    public function work(RunRecord $run): DemoShootWork
+    public function resume(RunRecord $run): DemoShootWork
     {
         return $this->of($run->user, $run->state ?? []);
     }
 
     /** @param  array<string, mixed>  $state  where it was put down */
-    public function of(User $demo, array $state): DemoShootWork
+    private function of(User $demo, array $state): DemoShootWork
     {
         return new DemoShootWork(
             $demo,

@@ -12,7 +12,6 @@ use App\Models\GearRecord;
 use App\Models\KitRecord;
 use App\Models\User;
 use App\Plans\PlanCache;
-use App\Runs\Runs;
 use App\Rushes\RushWriter;
 use App\Shoot\DemoShoot;
 use App\Undo\History;
@@ -35,12 +34,11 @@ final class DatabaseSeeder extends Seeder
         History $history,
         Deletion $deletion,
         DemoOutings $outings,
-        Runs $runs,
         DemoShoot $shoot,
     ): void {
         $there = User::query()->where('email', StarterKit::DEMO_EMAIL)->first();
         if ($there?->is_demo === true) {
-            DemoShoot::begin($there, $runs, $shoot); // one from before there was a log
+            $shoot->begin($there); // one from before there was a log
 
             return;
         }
@@ -48,7 +46,7 @@ final class DatabaseSeeder extends Seeder
         if ($there !== null) {
             $deletion->of($there);
         }
-        DB::transaction(function () use ($starter, $rushes, $plans, $history, $outings, $runs, $shoot): void {
+        DB::transaction(function () use ($starter, $rushes, $plans, $history, $outings, $shoot): void {
             $user = User::query()->create([
                 'name' => 'Demo',
                 'email' => StarterKit::DEMO_EMAIL,
@@ -66,7 +64,7 @@ final class DatabaseSeeder extends Seeder
             }
             $this->day($user, $history);
             $outings->give($user);
-            DemoShoot::begin($user, $runs, $shoot);
+            $shoot->begin($user);
         });
     }
 

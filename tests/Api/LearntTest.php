@@ -8,7 +8,7 @@ use App\Log\Tallies;
 use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
-use App\Runs\RunHandlers;
+use App\Runs\RunKinds;
 use App\Shoot\PlayedLog;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
@@ -276,7 +276,7 @@ it('tells how bright a place is, and reckons the day with it once that is switch
         $clock = Carbon::parse($at)->setTimezone('Europe/Dublin');
         $table = sprintf("file,taken_at,shutter,aperture,iso,eye\nL_%d.jpg,%s,%.9f,8,100,sharp\n", $number, $clock->format('Y-m-d H:i:s'), 64 / 2 ** $ev100);
         $this->postJson('/api/log/tables/take', ['file_id' => People::tableFileOf($this->user, $table)->id])->assertCreated();
-        Frames::work($this->user->runs()->where('kind', RunHandlers::TABLE)->latest('id')->firstOrFail());
+        Frames::work($this->user->runs()->where('kind', RunKinds::TABLE)->latest('id')->firstOrFail());
     }
     $name = "light.{$outing->place_id}";
     expect(($this->figure)($name))->toBeNull();

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Files\Files;
 use App\Log\FramePictures;
-use App\Log\RelookRuns;
 use App\Log\Relooks;
 use App\Models\BurstRecord;
 use App\Models\FileRecord;
@@ -195,7 +194,7 @@ it('goes on where a worker died, and takes in what came while the last one was b
     $run = app(App\Log\Intakes::class)->wake($this->user);
     app(App\Runs\Runs::class)->goOn($run->id);
     // a portion whose worker died before it was kept leaves nothing behind
-    $work = app(App\Log\IntakeRuns::class)->work($run->refresh()->setRelation('user', $this->user));
+    $work = app(App\Log\Intakes::class)->resume($run->refresh()->setRelation('user', $this->user));
     $work->step();
     expect($this->user->frames()->count())->toBe($run->refresh()->done);
     Frames::send($this->user, Frames::jpeg(4), 'late.jpg');
@@ -380,11 +379,11 @@ it('begins from the touch again before it, whatever there is of the frame next t
     $burst->fill(['subject' => (object) $touch])->save();
     // the file of the frame right before the touch has gone
     $this->user->frames()->whereKey($ids[1])->update(['file_id' => null]);
-    $order = app(RelookRuns::class)->of($burst, null)->state()['order'];
+    $order = app(Relooks::class)->of($burst, [])->state()['order'];
     expect($order)->toBe([$ids[2], $ids[3], $ids[1], $ids[0]]);
     // those after the touch have been looked at, and the subject was followed to the end of the burst
     $followed = ['frame' => $ids[3], 'x' => 470, 'y' => 290, 'w' => 140, 'h' => 100];
-    $work = app(RelookRuns::class)->of($burst, ['order' => $order, 'done' => 2, 'trail' => $followed]);
+    $work = app(Relooks::class)->of($burst, ['order' => $order, 'done' => 2, 'trail' => $followed]);
     $work->step();
     expect($work->state()['trail'])->toBe($touch);
 });

@@ -274,6 +274,19 @@ it('stops where it is cancelled, and where the rush changes under it', function 
     expect(RunRecord::query()->where('status', 'running')->count())->toBe(0);
 });
 
+it('breaks no worker where the rush is deleted while it takes the sweep up', function () {
+    smallPortions();
+    $id = $this->postJson("{$this->path}/sweeps", ['kind' => 'exposure'])->assertCreated()->json('id');
+    DB::listen(function ($asked): void {
+        if (str_starts_with($asked->sql, 'select') && str_contains($asked->sql, '`rushes`')) {
+            DB::table('rushes')->where('id', $this->rush->id)->delete();
+        }
+    });
+    app(Runs::class)->goOn($id);
+    app(Runs::class)->goOn($id);
+    expect(RunRecord::query()->findOrFail($id)->status)->toBe('overtaken');
+});
+
 it('loses nothing to a worker that dies, and does nothing twice', function () {
     smallPortions();
     $id = $this->postJson("{$this->path}/sweeps", ['kind' => 'exposure'])->json('id');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Models\RunRecord;
 use App\Models\User;
 use App\Runs\Holder;
-use App\Runs\RunHandler;
-use App\Runs\RunHandlers;
+use App\Runs\RunKind;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
 use App\Runs\Work;
 use Illuminate\Support\Facades\Artisan;
@@ -15,8 +15,8 @@ use Illuminate\Support\Facades\Event;
 use RushHold\Faults\CannotBeReckoned;
 use Tests\Support\People;
 
-/** Counts to ten by ones and writes each number beside the run, as a room would its frames. */
-final class Counting implements RunHandler
+/** What {@see Counting} is told by a test. */
+final class Told
 {
     /** What the numbers rest on: changed by a test, the run is overtaken. */
     public static int $most = 2;
@@ -31,10 +31,14 @@ final class Counting implements RunHandler
 
     /** Does this in the middle of a portion. */
     public static ?Closure $meanwhile = null;
+}
 
+/** Counts to ten by ones and writes each number beside the run, as a room would its frames. */
+final readonly class Counting extends RunKind
+{
     public function atOnce(): int
     {
-        return self::$most;
+        return Told::$most;
     }
 
     public function kept(): int
@@ -42,12 +46,12 @@ final class Counting implements RunHandler
         return 3;
     }
 
-    public function fingerprint(RunRecord $run): ?string
+    public function resume(RunRecord $run): ?Work
     {
-        return self::$rests;
+        return Told::$rests === $run->fingerprint ? self::from($run) : null;
     }
 
-    public function work(RunRecord $run): Work
+    public static function from(RunRecord $run): Work
     {
         return new class($run->state['at'] ?? 0, $run->user_id) implements Work
         {
@@ -57,8 +61,8 @@ final class Counting implements RunHandler
 
             public function step(): void
             {
-                (Counting::$meanwhile ?? static fn () => null)();
-                if ($this->at === Counting::$faultyAt) {
+                (Told::$meanwhile ?? static fn () => null)();
+                if ($this->at === Told::$faultyAt) {
                     throw CannotBeReckoned::from('The number '.$this->at);
                 }
                 $this->held[] = ++$this->at;
@@ -66,7 +70,7 @@ final class Counting implements RunHandler
 
             public function isFinished(): bool
             {
-                return $this->at >= Counting::$last;
+                return $this->at >= Told::$last;
             }
 
             public function isFull(): bool
@@ -109,8 +113,8 @@ final class Counting implements RunHandler
 }
 
 beforeEach(function () {
-    [Counting::$rests, Counting::$faultyAt, Counting::$meanwhile, Counting::$last, Counting::$most] = ['as-it-was', null, null, 10, 2];
-    app()->instance(RunHandlers::class, new RunHandlers(app(), ['count' => Counting::class]));
+    [Told::$rests, Told::$faultyAt, Told::$meanwhile, Told::$last, Told::$most] = ['as-it-was', null, null, 10, 2];
+    app()->instance(RunKinds::class, new RunKinds(app(), ['count' => Counting::class]));
     app()->when(Runs::class)->needs('$portionS')->give(0.0);
     DB::table('cache')->delete();
     $this->user = People::someone();
@@ -118,7 +122,7 @@ beforeEach(function () {
     $this->begin = fn (?User $user = null, string $subject = 'a'): RunRecord => $this->runs->begin(
         $user ?? $this->user,
         'count',
-        (new Counting())->work((new RunRecord())->forceFill(['state' => null, 'user_id' => 0])),
+        Counting::from((new RunRecord())->forceFill(['state' => null, 'user_id' => 0])),
         'as-it-was',
         $subject,
     );
@@ -203,7 +207,7 @@ it('is begun by nobody while another is at it, and taken up when that one is gon
 });
 
 it('lets nobody wait for all that another has sent', function () {
-    Counting::$most = 12;
+    Told::$most = 12;
     $many = array_map(fn (int $one): RunRecord => ($this->begin)(null, "many {$one}"), range(1, 12));
     expect(DB::table('jobs')->count())->toBe(2);
     $other = People::someone('Bea');
@@ -264,10 +268,10 @@ it('gives a portion up that four have begun and none has ended', function () {
 it('sees what has come while it was at it, and ends only when nothing is left', function () {
     $run = ($this->begin)();
     DB::table('runs')->where('id', $run->id)->update(['state' => '{"at":9}']);
-    $more = Counting::$last;
-    Counting::$meanwhile = fn () => Counting::$last = $more + 2;
+    $more = Told::$last;
+    Told::$meanwhile = fn () => Told::$last = $more + 2;
     $this->runs->goOn($run->id);
-    Counting::$meanwhile = null;
+    Told::$meanwhile = null;
     expect($run->refresh()->status)->toBe('running');
     portions(3);
     expect($run->refresh()->status)->toBe('done')->and($run->done)->toBe($more + 2);
@@ -275,8 +279,8 @@ it('sees what has come while it was at it, and ends only when nothing is left', 
 
 it('keeps nothing of a portion that somebody else has done meanwhile, or that was cancelled under it', function () {
     $run = ($this->begin)();
-    Counting::$meanwhile = function () use ($run): void {
-        Counting::$meanwhile = null;
+    Told::$meanwhile = function () use ($run): void {
+        Told::$meanwhile = null;
         app(Runs::class)->goOn($run->id);
     };
     $this->runs->goOn($run->id);
@@ -285,7 +289,7 @@ it('keeps nothing of a portion that somebody else has done meanwhile, or that wa
         ->and(($this->counted)())
         ->toBe([1]);
 
-    Counting::$meanwhile = fn () => app(Runs::class)->cancel($run);
+    Told::$meanwhile = fn () => app(Runs::class)->cancel($run);
     $this->runs->goOn($run->id);
     expect($run->refresh()->status)
         ->toBe('cancelled')
@@ -293,7 +297,7 @@ it('keeps nothing of a portion that somebody else has done meanwhile, or that wa
         ->toBe(1)
         ->and(($this->counted)())
         ->toBe([1]);
-    Counting::$meanwhile = null;
+    Told::$meanwhile = null;
     portions(5);
     expect($run->refresh()->done)
         ->toBe(1)
@@ -303,9 +307,9 @@ it('keeps nothing of a portion that somebody else has done meanwhile, or that wa
 
 it('is overtaken when what it rests on changes or goes', function () {
     [$changed, $gone] = [($this->begin)(), ($this->begin)(subject: 'b')];
-    Counting::$rests = 'otherwise';
+    Told::$rests = 'otherwise';
     $this->runs->goOn($changed->id);
-    Counting::$rests = null;
+    Told::$rests = null;
     $this->runs->goOn($gone->id);
     expect($changed->refresh()->status)
         ->toBe('overtaken')
@@ -317,7 +321,7 @@ it('is overtaken when what it rests on changes or goes', function () {
 
 it('fails with words when it cannot go on, and when a portion breaks four workers', function () {
     $run = ($this->begin)();
-    Counting::$faultyAt = 2;
+    Told::$faultyAt = 2;
     portions(5);
     expect($run->refresh()->status)
         ->toBe('failed')
@@ -327,7 +331,7 @@ it('fails with words when it cannot go on, and when a portion breaks four worker
         ->toBe(2);
 
     $breaks = ($this->begin)(subject: 'b');
-    Counting::$meanwhile = fn () => throw new RuntimeException('out of memory');
+    Told::$meanwhile = fn () => throw new RuntimeException('out of memory');
     for ($turn = 0; $turn < 6; $turn++) {
         DB::table('jobs')->update(['reserved_at' => null, 'available_at' => time() - 1]);
         portions(1);

@@ -179,7 +179,7 @@ it('tells a long burst page by page, each with the true number', function () {
 it('leaves a table of nothing but empty bursts after a few, as it does any other', function () {
     $file = People::tableFileOf($this->user, '{"format":"log/1","bursts":['.implode(',', array_fill(0, 5000, '{}')).']}');
     $id = $this->postJson('/api/log/tables/take', ['file_id' => $file->id])->assertCreated()->assertJsonPath('table.whole', 5000)->json('table.id');
-    $work = app(App\Log\Table\TableRuns::class)->work(RunRecord::query()->findOrFail($id));
+    $work = app(App\Log\Table\Tables::class)->resume(RunRecord::query()->findOrFail($id));
     $work->step();
     expect($work->done())->toBe(50)->and($work->isFinished())->toBeFalse();
 });

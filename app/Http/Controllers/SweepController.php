@@ -9,7 +9,7 @@ use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Plans\PlanCache;
 use App\Rehearsals\Sweeps;
-use App\Runs\RunHandlers;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -47,7 +47,7 @@ final readonly class SweepController extends Controller
 
     public function show(Request $request, RunRecord $sweep): JsonResponse
     {
-        abort_unless($sweep->kind === RunHandlers::SWEEP, 404);
+        abort_unless($sweep->kind === RunKinds::SWEEP, 404);
         $this->runs->wake($sweep);
         $rush = $this->user($request)->rushes()->with(RushRecord::WITH_KIT)->find($sweep->subject_id);
 
@@ -58,7 +58,7 @@ final readonly class SweepController extends Controller
 
     public function destroy(Request $request, RunRecord $sweep): JsonResponse
     {
-        abort_unless($sweep->kind === RunHandlers::SWEEP, 404);
+        abort_unless($sweep->kind === RunKinds::SWEEP, 404);
         $this->runs->cancel($sweep);
 
         return $this->show($request, $sweep);

@@ -8,11 +8,12 @@ use App\Files\FilePurpose;
 use App\Files\Files;
 use App\Http\Requests\Body;
 use App\Log\Table\TableKeeper;
+use App\Log\Table\TableLook;
 use App\Log\Table\Tables;
 use App\Log\Table\TableText;
 use App\Models\FileRecord;
 use App\Models\RunRecord;
-use App\Runs\RunHandlers;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,6 +23,7 @@ final readonly class TableController extends Controller
 {
     public function __construct(
         private Tables $tables,
+        private TableLook $look,
         private TableKeeper $keeper,
         private Files $files,
         private Runs $runs,
@@ -37,7 +39,7 @@ final readonly class TableController extends Controller
     {
         $body = Body::of($request);
 
-        return new JsonResponse($this->tables->look($this->file($request, $body), self::chosen($body)));
+        return new JsonResponse($this->look->look($this->file($request, $body), self::chosen($body)));
     }
 
     public function store(Request $request): JsonResponse
@@ -53,7 +55,7 @@ final readonly class TableController extends Controller
     /** Stops it; what has come in stays. */
     public function destroy(Request $request, RunRecord $table): JsonResponse
     {
-        abort_unless($table->kind === RunHandlers::TABLE, 404);
+        abort_unless($table->kind === RunKinds::TABLE, 404);
         $this->runs->cancel($table);
 
         return self::told($table);
@@ -62,7 +64,7 @@ final readonly class TableController extends Controller
     /** Takes frames that came with it away again, as many as one request may. */
     public function back(Request $request, RunRecord $table): JsonResponse
     {
-        abort_unless($table->kind === RunHandlers::TABLE, 404);
+        abort_unless($table->kind === RunKinds::TABLE, 404);
         $this->runs->cancel($table);
 
         $left = $this->keeper->back($this->user($request), $table->id);

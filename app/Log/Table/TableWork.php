@@ -57,7 +57,7 @@ final class TableWork implements Work
         $this->last = $last;
         /** @var array{at: int, line: int} $place */
         $place = $state['place'] ?? ['at' => 0, 'line' => 0];
-        $this->rows = $text->rows(Tables::match($text, $state), $place);
+        $this->rows = $text->rows(TableLook::match($text, $state), $place);
     }
 
     public function step(): void

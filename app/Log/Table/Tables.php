@@ -4,79 +4,44 @@ declare(strict_types=1);
 
 namespace App\Log\Table;
 
+use App\Files\FilePurpose;
+use App\Files\Files;
+use App\Limits\Quota;
 use App\Models\FileRecord;
 use App\Models\RunRecord;
 use App\Models\User;
-use App\Runs\RunHandlers;
+use App\Runs\RunKind;
+use App\Runs\RunKinds;
 use App\Runs\Runs;
-use RushHold\Faults\Fault;
-use RushHold\Faults\FaultyDocument;
-use RushHold\Sharpness\FrameVerdict;
-use RushHold\Tables\FrameRow;
 use RushHold\Tables\TableMatch;
 
-/** Tables of frames: looked at before they are taken, taken into the log in the background, and taken back. */
-final readonly class Tables
+/** Tables of frames, taken into the log in the background. */
+final readonly class Tables extends RunKind
 {
-    /** Frames that are shown before they are taken, rows that are looked through for those that cannot be, and reasons that are told. */
-    private const SHOWN = 6;
-
-    private const THROUGH = 400;
-
-    private const TOLD = 8;
-
     /** How long it is told that one has been taken in, and can be taken back, in seconds: a week. */
     private const TOLD_S = 7 * 86_400;
 
-    /** Longest example of what stands in a column, in characters, and how many. */
-    private const EXAMPLE = 40;
+    public function __construct(
+        private Runs $runs,
+        private Files $files,
+        private TableLook $look,
+        private TableKeeper $keeper,
+        private Quota $quota,
+    ) {}
 
-    private const EXAMPLES = 3;
-
-    public function __construct(private Runs $runs, private TableRuns $handler) {}
-
-    /**
-     * What the columns of a table say, as chosen or as guessed; null where it needs no telling.
-     *
-     * @param  array<string, mixed>  $chosen  columns and days
-     */
-    public static function match(TableText $text, array $chosen): ?TableMatch
+    public function kept(): int
     {
-        $columns = $chosen['columns'] ?? null;
-        $days = $chosen['days'] ?? null;
-
-        return match (true) {
-            $text->isLog => null,
-            is_array($columns) => TableMatch::chosen($text->names(), $columns, is_string($days) ? $days : ''),
-            default => $text->guess(),
-        };
+        return 4;
     }
 
-    /**
-     * What would be taken of a file, and how it is read.
-     *
-     * @param  array<string, mixed>  $chosen  columns and days; nothing of these for a guess
-     * @return array<string, mixed>
-     */
-    public function look(FileRecord $file, array $chosen): array
+    public function resume(RunRecord $run): ?TableWork
     {
-        $text = $this->handler->text($file);
-        $match = self::match($text, $chosen);
-        [$shown, $refused, $beyond] = $this->first($text, $match);
+        $id = (string) ($run->state['file'] ?? '');
+        $file = $run->user->files()->where('purpose', FilePurpose::Table->value)->find($id);
 
-        return [
-            'name' => $file->name,
-            'is_log' => $text->isLog,
-            'rows' => $text->count(),
-            'columns' => $match === null ? [] : self::columns($text, $match),
-            'days' => $match === null ? 'ymd' : $match->days->value,
-            'days_are_sure' => $match === null || $match->areDaysSure($text->sample()),
-            'is_whole' => $match === null || $match->isWhole(),
-            'tells_verdicts' => $match === null || $match->tellsVerdicts(),
-            'frames' => array_map(self::frame(...), $shown),
-            'refused' => $refused,
-            'refused_beyond' => $beyond,
-        ];
+        return $file === null
+            ? null
+            : $this->of($run->user, $run->id, $file, $this->look->text($file), $run->state ?? []);
     }
 
     /**
@@ -86,8 +51,8 @@ final readonly class Tables
      */
     public function begin(User $user, FileRecord $file, array $chosen): RunRecord
     {
-        $text = $this->handler->text($file);
-        $match = self::match($text, $chosen);
+        $text = $this->look->text($file);
+        $match = TableLook::match($text, $chosen);
         if ($match !== null && ! $match->isWhole()) {
             throw TableMatch::withoutMoment();
         }
@@ -96,9 +61,8 @@ final readonly class Tables
 
         return $this->runs->begin(
             $user,
-            RunHandlers::TABLE,
-            $this->handler->of($user, '', $file, $text, $state),
-            TableRuns::FINGERPRINT,
+            RunKinds::TABLE,
+            $this->of($user, '', $file, $text, $state),
             state: $state,
         );
     }
@@ -106,78 +70,15 @@ final readonly class Tables
     /** The one that is being taken in, or was last. */
     public function last(User $user): ?RunRecord
     {
-        $last = $this->runs->last($user->id, RunHandlers::TABLE);
+        $last = $this->runs->last($user->id, RunKinds::TABLE);
         $isOld = $last !== null && $last->status !== RunRecord::RUNNING && $last->silentS() > self::TOLD_S;
 
         return $isOld ? null : $last;
     }
 
-    /** @return array{list<FrameRow>, list<array{name: string, why: string}>, int} frames to be shown, rows that cannot be read, and how many more of them */
-    private function first(TableText $text, ?TableMatch $match): array
+    /** @param  array<string, mixed>  $state  what was chosen, and where it was put down */
+    private function of(User $user, string $run, FileRecord $file, TableText $text, array $state): TableWork
     {
-        if ($match !== null && ! $match->isWhole()) {
-            return [[], [], 0];
-        }
-        $rows = $text->rows($match);
-        [$shown, $refused, $beyond] = [[], [], 0];
-        for ($through = 0; $through < self::THROUGH; $through++) {
-            try {
-                $next = $rows->next();
-            } catch (Fault|FaultyDocument $fault) {
-                if (count($refused) < self::TOLD) {
-                    $refused[] = ['name' => $rows->called(), 'why' => TableText::why($fault)];
-                } else {
-                    $beyond++;
-                }
-
-                continue;
-            }
-            if ($next === null) {
-                break;
-            }
-            array_push($shown, ...array_slice($next, 0, max(0, self::SHOWN - count($shown))));
-        }
-
-        return [$shown, $refused, $beyond];
-    }
-
-    /** @return list<array{name: string, as: ?string, examples: list<string>}> */
-    private static function columns(TableText $text, TableMatch $match): array
-    {
-        $as = array_flip($match->columns);
-        $sample = $text->sample();
-        $columns = [];
-        foreach ($text->names() as $number => $name) {
-            $told = array_map(
-                static fn (array $row): string => mb_substr(trim($row[$number] ?? ''), 0, self::EXAMPLE),
-                $sample,
-            );
-            $told = array_filter($told, static fn (string $one): bool => $one !== '');
-            $columns[] = [
-                'name' => $name,
-                'as' => $as[$number] ?? null,
-                'examples' => array_slice(array_values(array_unique($told)), 0, self::EXAMPLES),
-            ];
-        }
-
-        return $columns;
-    }
-
-    /** @return array<string, mixed> */
-    private static function frame(FrameRow $row): array
-    {
-        return [
-            'name' => $row->name,
-            'clock' => $row->facts->takenAt,
-            'body' => (string) $row->facts->body,
-            'shutter_s' => $row->facts->shutterS,
-            'f_number' => $row->facts->fNumber,
-            'iso' => $row->facts->iso,
-            'focal_mm' => $row->facts->focalMm,
-            'distance_m' => $row->facts->distanceM,
-            'verdict' => ($row->eye ?? $row->verdict)->value,
-            'is_told' => $row->eye !== null || $row->verdict !== FrameVerdict::Unclear,
-            'left_out' => $row->facts->leftOut,
-        ];
+        return new TableWork($user, $run, $file, $this->files, $text, $this->keeper, $this->quota, $state);
     }
 }
