@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use League\Flysystem\UnableToReadFile;
 use RushHold\Faults\HiddenCharacters;
 use RushHold\Faults\TextOutOfBounds;
 use RushHold\Faults\UnknownChoice;
@@ -91,6 +92,16 @@ final readonly class Files
     public function text(FileRecord $file): string
     {
         return (string) $this->disk()->get($file->path());
+    }
+
+    /** Its content as text; null where it has been let go of since it was looked up. */
+    public function textIfThere(FileRecord $file): ?string
+    {
+        try {
+            return $this->text($file);
+        } catch (UnableToReadFile $gone) {
+            return FileRecord::query()->whereKey($file->id)->exists() ? throw $gone : null;
+        }
     }
 
     /** @return resource its content, to be read */

@@ -7,8 +7,8 @@ namespace App\Images;
 use RushHold\Sharpness\Box;
 
 /**
- * Makes small JPEGs of large ones: a whole picture reduced, and a piece of it as it is, bit for bit. Both are turned the way up they are
- * looked at, and nothing that a camera or a person wrote into the file is in them. Only workers and commands may use it.
+ * Makes small JPEGs of large ones: a whole picture reduced, and a piece of it in its full size. Both are turned the way up they are looked
+ * at, and nothing that a camera or a person wrote into the file is in them. Only workers and commands may use it.
  */
 final readonly class JpegMaker
 {
@@ -23,17 +23,15 @@ final readonly class JpegMaker
 
     private const HALF_COLOUR = 2;
 
-    /** Options of a transform: cut off what does not fill a block; crop; copy nothing but the picture. */
+    /** Options of a transform: cut off what does not fill a block; copy nothing but the picture. */
     private const TRIM = 2;
-
-    private const CROP = 4;
 
     private const NOTHING_ELSE = 64;
 
     /** How a picture is turned, by the orientation its file has. */
     private const TURNS = [1 => 0, 2 => 1, 3 => 6, 4 => 2, 5 => 3, 6 => 5, 7 => 4, 8 => 7];
 
-    /** The largest block a crop begins at a multiple of, in px. */
+    /** A piece begins at a multiple of this, in px. */
     private const BLOCK = 16;
 
     private TurboLibrary $turbo;
@@ -51,7 +49,7 @@ final readonly class JpegMaker
         $parts = max(1, min(self::PARTS, (int) ceil((self::PARTS * self::LONGEST) / $longest)));
         $width = intdiv($picture->width() * $parts + self::PARTS - 1, self::PARTS);
         $height = intdiv($picture->height() * $parts + self::PARTS - 1, self::PARTS);
-        $pixels = TurboJpeg::of($jpeg)->colours($width, $height);
+        $pixels = $picture->colours($width, $height);
         $handle = $this->turbo->begin('tjInitCompress');
         try {
             $made = $this->turbo->made(function (mixed $to, mixed $size) use ($handle, $pixels, $width, $height): void {
@@ -66,35 +64,32 @@ final readonly class JpegMaker
     }
 
     /**
-     * A piece as it is in the file.
+     * A piece of a picture in its full size.
      *
      * @param  Box  $box  inside the picture, as the file lies
      * @return array{string, Box} the piece, turned; and what it is of the picture as the file lies: it begins at a block
      *
      * @throws UnreadablePicture
      */
-    public function piece(string $jpeg, Box $box, int $orientation = 1): array
+    public function piece(JpegPicture $picture, Box $box, int $orientation = 1): array
     {
         $x = $box->x - ($box->x % self::BLOCK);
         $y = $box->y - ($box->y % self::BLOCK);
         $cut = new Box($x, $y, $box->width + $box->x - $x, $box->height + $box->y - $y);
 
-        return [$this->turned($this->transformed($jpeg, 0, self::CROP, $cut), $orientation), $cut];
+        return [$this->turned($picture->cut($cut), $orientation), $cut];
     }
 
     private function turned(string $jpeg, int $orientation): string
     {
         $turn = self::TURNS[$orientation] ?? 0;
 
-        return $turn === 0 ? $jpeg : $this->transformed($jpeg, $turn, self::TRIM, new Box(0, 0, 0, 0));
+        return $turn === 0 ? $jpeg : $this->transformed($jpeg, $turn);
     }
 
-    private function transformed(string $jpeg, int $turn, int $options, Box $cut): string
+    private function transformed(string $jpeg, int $turn): string
     {
-        $how = $this->turbo->copied(
-            pack('l6', $cut->x, $cut->y, $cut->width, $cut->height, $turn, $options | self::NOTHING_ELSE).
-                str_repeat("\0", 16),
-        );
+        $how = $this->turbo->copied(pack('l6', 0, 0, 0, 0, $turn, self::TRIM | self::NOTHING_ELSE).str_repeat("\0", 16));
         $bytes = $this->turbo->copied($jpeg);
         $handle = $this->turbo->begin('tjInitTransform');
         try {

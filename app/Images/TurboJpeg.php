@@ -12,6 +12,11 @@ final readonly class TurboJpeg
 {
     private const GRAY = 6;
 
+    /** The kind of colours that is brightness and two differences to it; and how coarse those are that are not there. */
+    private const BRIGHT_AND_TWO = 1;
+
+    private const NO_COLOUR = 3;
+
     /** The kinds of colours that are inks. */
     private const INKS = [3, 4];
 
@@ -42,6 +47,53 @@ final readonly class TurboJpeg
      */
     public function size(): array
     {
+        [$width, $height] = $this->header();
+
+        return [$width, $height];
+    }
+
+    /**
+     * All of it as it stands in the file, before it becomes colours; its brightness alone where no colours are wanted, where they stand
+     * otherwise, or where there is no room for them.
+     *
+     * @param  int  $most  bytes there is room for
+     *
+     * @throws UnreadablePicture
+     */
+    public function planes(bool $inColour, int $most): JpegPlanes
+    {
+        [$width, $height, $sampling, $kind] = $this->header();
+        if ($inColour && $sampling >= 0 && $kind === self::BRIGHT_AND_TWO) {
+            $size = fn (int $plane): array => [
+                $this->turbo->number('tjPlaneWidth', $plane, $width, $sampling),
+                $this->turbo->number('tjPlaneHeight', $plane, $height, $sampling),
+            ];
+            $sizes = array_map($size, [0, 1, 2]);
+            if (JpegPlanes::bytes($sizes) <= $most) {
+                return new JpegPlanes(
+                    $this->turbo,
+                    $sizes,
+                    $sampling,
+                    fn (CData $to, CData $rows) => $this->decompress('tjDecompressToYUVPlanes', $to, $width, $rows, $height),
+                );
+            }
+        }
+
+        return new JpegPlanes(
+            $this->turbo,
+            [[$width, $height]],
+            self::NO_COLOUR,
+            fn (CData $to) => $this->decompress('tjDecompress2', $to[0], $width, 0, $height, self::GRAY),
+        );
+    }
+
+    /**
+     * @return array{int, int, int, int} width and height, how coarse its colours are and of which kind, as the library calls those
+     *
+     * @throws UnreadablePicture
+     */
+    private function header(): array
+    {
         $numbers = $this->turbo->bytes(16);
         $at = fn (int $number): mixed => $this->turbo->at('int *', $numbers, 4 * $number);
         $this->turbo->must(
@@ -57,7 +109,7 @@ final readonly class TurboJpeg
             throw UnreadablePicture::inks();
         }
 
-        return [$found[1], $found[2]];
+        return array_values($found);
     }
 
     /**
@@ -83,19 +135,13 @@ final readonly class TurboJpeg
     private function decoded(int $width, int $height, int $as, int $bytes): CData
     {
         $pixels = $this->turbo->bytes($width * $height * $bytes);
-        $this->turbo->must(
-            $this->handle,
-            'tjDecompress2',
-            $this->bytes,
-            $this->length,
-            $pixels,
-            $width,
-            0,
-            $height,
-            $as,
-            TurboLibrary::STOP_ON_WARNING,
-        );
+        $this->decompress('tjDecompress2', $pixels, $width, 0, $height, $as);
 
         return $pixels;
+    }
+
+    private function decompress(string $how, mixed ...$given): void
+    {
+        $this->turbo->must($this->handle, $how, $this->bytes, $this->length, ...$given, ...[TurboLibrary::STOP_ON_WARNING]);
     }
 }

@@ -29,6 +29,10 @@ final readonly class TurboLibrary
         int tjDecompressHeader3(tjhandle, const byte *, unsigned long, int *, int *, int *, int *);
         int tjDecompress2(tjhandle, const byte *, unsigned long, byte *, int, int, int, int, int);
         int tjCompress2(tjhandle, const byte *, int, int, int, int, byte **, unsigned long *, int, int, int);
+        int tjDecompressToYUVPlanes(tjhandle, const byte *, unsigned long, byte **, int, int *, int, int);
+        int tjCompressFromYUVPlanes(tjhandle, const byte **, int, const int *, int, int, byte **, unsigned long *, int, int);
+        int tjPlaneWidth(int, int, int);
+        int tjPlaneHeight(int, int, int);
         int tjTransform(tjhandle, const byte *, unsigned long, int, byte **, unsigned long *, tjtransform *, int);
         int tjDestroy(tjhandle);
         void tjFree(byte *);
@@ -56,6 +60,14 @@ final readonly class TurboLibrary
         }
     }
 
+    /** A function that answers with a number above 0 unless it fails. */
+    public function number(string $name, int ...$values): int
+    {
+        $number = $this->call($name, ...$values);
+
+        return is_int($number) && $number > 0 ? $number : throw UnreadablePicture::damaged($name);
+    }
+
     public function begin(string $name): CData
     {
         $handle = $this->call($name);
@@ -73,6 +85,34 @@ final readonly class TurboLibrary
     {
         return $this->library->new("unsigned char[{$count}]") ??
             throw new \RuntimeException('There is no memory left.');
+    }
+
+    /**
+     * Pointers to bytes, beside each other.
+     *
+     * @param  list<array{CData, int}>  $to  bytes, and from which of them on
+     */
+    public function pointers(array $to): CData
+    {
+        $pointers = $this->library->new('byte *['.count($to).']') ??
+            throw new \RuntimeException('There is no memory left.');
+        foreach ($to as $number => [$bytes, $offset]) {
+            $pointers[$number] = FFI::addr($bytes[$offset]);
+        }
+
+        return $pointers;
+    }
+
+    /** @param  list<int>  $numbers */
+    public function numbers(array $numbers): CData
+    {
+        $made = $this->library->new('int['.count($numbers).']') ??
+            throw new \RuntimeException('There is no memory left.');
+        foreach ($numbers as $at => $number) {
+            $made[$at] = $number;
+        }
+
+        return $made;
     }
 
     /** A copy of these bytes that C may read. */

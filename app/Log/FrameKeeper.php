@@ -25,13 +25,24 @@ final readonly class FrameKeeper
         private Floors $floors,
     ) {}
 
-    /** Puts the pictures of a frame where they stay, before it is kept: it never stands without them, and nobody waits for a disk under a lock. */
-    public function put(User $user, ReadFrame $read): void
+    /**
+     * Puts the pictures of a frame where they stay, before it is kept: it never stands in the log without them, and nobody waits for a disk
+     * while an account is locked.
+     *
+     * @param  string  $hash  SHA-256 of its file
+     * @param  string  $name  of its file
+     * @param  ?string  $fileId  its file, where that is kept for a while
+     * @param  array{Looked, string, string, Box}  $read  {@see FrameReader::read()}
+     */
+    public function put(User $user, string $hash, string $name, ?string $fileId, array $read): ReadFrame
     {
-        $this->pictures->putNew($user->id, $read);
+        [$looked, $whole, $piece, $crop] = $read;
+        $picture = $this->pictures->putNew($user->id, $whole, $piece);
+
+        return new ReadFrame($hash, $name, $fileId, $looked, $picture, strlen($whole) + strlen($piece), $crop);
     }
 
-    /** Within a transaction, the account in turn, its pictures put. */
+    /** Within a transaction, the account in turn. */
     public function keep(User $user, ReadFrame $read): FrameRecord
     {
         $facts = $read->looked->facts;
@@ -47,7 +58,7 @@ final readonly class FrameKeeper
             'facts' => (object) $facts->toArray(),
             'held_by' => $user->id,
             'picture' => $read->picture,
-            'picture_bytes' => $read->bytes(),
+            'picture_bytes' => $read->bytes,
             'crop' => self::text($read->crop),
         ]);
         $this->see($frame, $read->looked, $this->plan($burst, $user), $this->floorPx($frame, $facts));
@@ -117,8 +128,7 @@ final readonly class FrameKeeper
             FrameStandard::of($looked->facts, $looked->width, $looked->height, $plan, $floorPx),
         );
         $frame->fill([
-            'measured' => (object) ($looked->blur->toArray() +
-                ($looked->sighting === null ? [] : ['likeness' => $looked->sighting->likeness, 'elsewhere' => $looked->sighting->elsewhere])),
+            'measured' => $looked->measured(),
             'found_by' => $looked->by,
             'total_px' => $looked->blur->subject?->totalPx(),
             'floor_px' => $floorPx,

@@ -24,12 +24,26 @@ final readonly class FramePictures
         $this->disk()->put(self::path($frame, $which), $jpeg);
     }
 
-    /** Those of a frame that has been read, before there is a record of it: bytes that no record comes to name go after a day. */
-    public function putNew(int $account, ReadFrame $read): void
+    /**
+     * Those of a frame that has been read, before there is a record of it: bytes that no record comes to name go after a day.
+     *
+     * @return string under which name they are, which nobody can guess
+     */
+    public function putNew(int $account, string $whole, string $piece): string
     {
-        foreach ([self::WHOLE => $read->whole, self::PIECE => $read->piece] as $which => $jpeg) {
-            $this->disk()->put(FrameRecord::picturesOf($account, $read->picture).'-'.$which, $jpeg);
+        $picture = bin2hex(random_bytes(16));
+        foreach ([self::WHOLE => $whole, self::PIECE => $piece] as $which => $jpeg) {
+            $this->disk()->put(FrameRecord::picturesOf($account, $picture).'-'.$which, $jpeg);
         }
+
+        return $picture;
+    }
+
+    /** Takes those away that no record comes to name. */
+    public function forget(int $account, string $picture): void
+    {
+        $path = FrameRecord::picturesOf($account, $picture);
+        $this->disk()->delete(array_map(static fn (string $which): string => "{$path}-{$which}", self::BOTH));
     }
 
     /** Its bytes, a JPEG without a word in it; null when it has been let go. */

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use App\Images\ExifReader;
 use App\Images\JpegMaker;
+use App\Images\JpegPicture;
 use App\Images\RawPreview;
 use App\Images\UnreadablePicture;
+use RushHold\Log\FrameFacts;
 use RushHold\Sharpness\Box;
 
 /** From the file of a frame to all that is kept of it. Only workers and commands may use it. */
@@ -39,29 +42,44 @@ final readonly class FrameReader
      *
      * @throws UnreadablePicture
      */
-    public function read(string $bytes, Look $look): array
+    public function read(string $bytes): array
     {
         $jpeg = $this->jpeg($bytes);
-        [$looked, $piece, $crop] = $this->look($jpeg, $look);
+        $facts = ExifReader::read($jpeg);
+        // before all of it is decoded: there would not be room for both
+        $whole = (new JpegMaker())->reduced($jpeg, $facts->orientation);
+        [$looked, $piece, $crop] = $this->looked($jpeg, $facts, new Look());
 
-        return [$looked, (new JpegMaker())->reduced($jpeg, $looked->facts->orientation), $piece, $crop];
+        return [$looked, $whole, $piece, $crop];
     }
 
     /**
      * @param  string  $jpeg  {@see jpeg()}
-     * @return array{Looked, string, Box} what was seen; a piece round the subject as it is in the file, turned as it is looked at; and what
+     * @return array{Looked, string, Box} what was seen; a piece round the subject in full size, turned as it is looked at; and what
      *     of the file that shows
      *
      * @throws UnreadablePicture
      */
     public function look(string $jpeg, Look $look): array
     {
-        $looked = $look->at($jpeg);
+        return $this->looked($jpeg, ExifReader::read($jpeg), $look);
+    }
+
+    /**
+     * @return array{Looked, string, Box} as {@see look()}
+     *
+     * @throws UnreadablePicture
+     */
+    private function looked(string $jpeg, FrameFacts $facts, Look $look): array
+    {
+        $picture = JpegPicture::read($jpeg, true);
+        $looked = $look->look($picture, $facts);
         $box = $looked->blur->box
             ->grown(self::AROUND)
             ->between(self::LEAST, self::MOST)
             ->inside($looked->width, $looked->height);
 
-        return [$looked, ...(new JpegMaker())->piece($jpeg, $box, $looked->facts->orientation)];
+        // without the picture, which takes more room than all else
+        return [$looked->settled(), ...(new JpegMaker())->piece($picture, $box, $looked->facts->orientation)];
     }
 }

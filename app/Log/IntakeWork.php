@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Log;
 
-use App\Files\Files;
-use App\Images\UnreadablePicture;
 use App\Limits\Quota;
 use App\Models\FileRecord;
 use App\Models\User;
@@ -13,87 +11,65 @@ use App\Problems\ProblemException;
 use App\Runs\Work;
 use Illuminate\Support\Carbon;
 
-/** Files of an account taken into the log one after the other, as a run goes through them. */
+/** Files of an account taken into the log one after the other: what others have read ahead, and where there is none of that the next. */
 final class IntakeWork implements Work
 {
-    /** A file that so many workers have opened and none has come back from is given up. */
-    private const MOST_TRIES = 3;
-
-    /** Files looked up at once. */
-    private const AHEAD = 8;
+    /** Where all that waits is being read by others, so long is waited for them, in µs. */
+    private const REST_US = 50_000;
 
     private readonly TakenIn $taken;
 
     private int $waiting;
 
-    /** @var list<FileRecord> looked up and not yet gone through */
-    private array $next = [];
-
     /** @var list<array{FileRecord, ?ReadFrame}> what has been done with since the last time it was kept; null where nothing comes of it */
     private array $done = [];
 
-    /** Whether one of these has been opened: what it came to is kept before the next can break anything. */
-    private bool $hasOpened = false;
+    /** Bytes of the pictures of these. */
+    private int $bytes = 0;
+
+    /** Whether it is time to keep: what one that was read here came to, before the next can break anything. */
+    private bool $isFull = false;
 
     /** @param  array<string, mixed>  $state  where it was put down */
     public function __construct(
         private readonly User $user,
-        private readonly Files $files,
-        private readonly FrameReader $reader,
+        private readonly Readings $readings,
         private readonly FrameKeeper $keeper,
         private readonly Quota $quota,
+        private readonly ReadsAhead $ahead,
         array $state,
     ) {
         $this->taken = TakenIn::kept($state);
-        $this->waiting = Intakes::waiting($user)->count();
+        $this->waiting = $readings->waiting($user)->count();
     }
 
     public function step(): void
     {
-        $this->lookAhead();
-        $file = array_shift($this->next);
-        if ($file === null) {
-            return;
-        }
-        $this->waiting--;
-        if ($this->user->frames()->where('hash', $file->hash)->exists()) {
-            $this->taken->known++;
-            $this->done[] = [$file, null];
+        $this->isFull = true;
+        $read = $this->readings->read($this->user);
+        if ($read === []) {
+            $next = $this->readings->next($this->user);
+            if ($next === null) {
+                usleep(self::REST_US);
 
-            return;
+                return;
+            }
+            if (! $this->isKnown($next)) {
+                $this->readings->go($this->user, $next);
+            }
+            $read = [$next];
         }
-        $this->hasOpened = true;
-        // said before it is tried: what breaks the worker off must not do so for ever
-        $file->newQuery()->whereKey($file->id)->increment('tries');
-        if ($file->tries >= self::MOST_TRIES) {
-            $this->refuse($file, 'Whoever tried to read it broke off, three times.');
-
-            return;
-        }
-        try {
-            $bytes = $this->files->text($file);
-            $read = new ReadFrame($file->hash, $file->name, $file->id, ...$this->reader->read($bytes, new Look()));
-            $this->quota->forFrames($this->user, 1, $read->bytes());
-            $this->keeper->put($this->user, $read);
-            $this->done[] = [$file, $read];
-            $this->taken->read++;
-        } catch (UnreadablePicture $unreadable) {
-            $this->refuse($file, $unreadable->getMessage());
-        } catch (ProblemException $full) {
-            $this->refuse($file, $full->problem->detail);
-        }
+        array_map($this->takeIn(...), $read);
     }
 
     public function isFinished(): bool
     {
-        $this->lookAhead();
-
-        return $this->next === [];
+        return $this->waiting === 0;
     }
 
     public function isFull(): bool
     {
-        return $this->hasOpened;
+        return $this->isFull;
     }
 
     public function done(): int
@@ -109,16 +85,18 @@ final class IntakeWork implements Work
     public function keep(): void
     {
         $this->user->inTurn();
-        foreach ($this->done as [$file, $read]) {
-            if ($read === null) {
-                $this->files->delete($file);
+        foreach ($this->done as [$file, $frame]) {
+            if ($frame === null) {
+                $this->readings->drop($file);
             } else {
-                $this->keeper->keep($this->user, $read);
-                $file->fill(['read_at' => Carbon::now()])->save();
+                $this->keeper->keep($this->user, $frame);
+                $file->fill(['read_at' => Carbon::now(), 'outcome' => null])->save();
             }
         }
-        [$this->done, $this->next, $this->hasOpened] = [[], [], false];
-        $this->waiting = Intakes::waiting($this->user)->count();
+        [$this->done, $this->bytes, $this->isFull] = [[], 0, false];
+        // asked under the lock: what has come meanwhile is seen
+        $this->waiting = $this->readings->waiting($this->user)->count();
+        $this->ahead->see($this->user, $this->waiting);
     }
 
     public function state(): array
@@ -131,26 +109,35 @@ final class IntakeWork implements Work
         return $this->state();
     }
 
-    private function lookAhead(): void
+    private function takeIn(FileRecord $file): void
     {
-        if ($this->next !== []) {
+        $this->waiting--;
+        if ($this->isKnown($file)) {
+            $this->taken->known++;
+            $this->done[] = [$file, null];
+
             return;
         }
-        $done = array_map(static fn (array $one): string => $one[0]->id, $this->done);
-        /** @var list<FileRecord> $next */
-        $next = Intakes::waiting($this->user)
-            ->whereKeyNot($done)
-            ->orderBy('created_at')
-            ->orderBy('id')
-            ->limit(self::AHEAD)
-            ->get()
-            ->all();
-        $this->next = $next;
+        $came = $this->readings->outcome($file);
+        if ($came instanceof ReadFrame) {
+            try {
+                $this->quota->forFrames($this->user, 1 + count($this->done), $this->bytes + $came->bytes);
+            } catch (ProblemException $full) {
+                $came = $full->problem->detail;
+            }
+        }
+        if (is_string($came)) {
+            $this->taken->refuse($file->name, $came);
+            $this->done[] = [$file, null];
+        } else {
+            $this->taken->read++;
+            $this->bytes += $came->bytes;
+            $this->done[] = [$file, $came];
+        }
     }
 
-    private function refuse(FileRecord $file, string $why): void
+    private function isKnown(FileRecord $file): bool
     {
-        $this->done[] = [$file, null];
-        $this->taken->refuse($file->name, $why);
+        return $this->user->frames()->where('hash', $file->hash)->exists();
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Log;
 
-use App\Files\FilePurpose;
-use App\Files\Files;
 use App\Limits\Quota;
 use App\Models\FileRecord;
 use App\Models\RunRecord;
@@ -13,7 +11,6 @@ use App\Models\User;
 use App\Runs\RunKind;
 use App\Runs\RunKinds;
 use App\Runs\Runs;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -25,8 +22,8 @@ final readonly class Intakes extends RunKind
 
     public function __construct(
         private Runs $runs,
-        private Files $files,
-        private FrameReader $reader,
+        private Readings $readings,
+        private ReadsAhead $ahead,
         private FrameKeeper $keeper,
         private Quota $quota,
     ) {}
@@ -45,7 +42,7 @@ final readonly class Intakes extends RunKind
     public function wake(User $user): ?RunRecord
     {
         $last = $this->runs->last($user->id, RunKinds::INTAKE);
-        if ($last?->status === RunRecord::RUNNING || ! self::waiting($user)->exists()) {
+        if ($last?->status === RunRecord::RUNNING || ! $this->readings->waiting($user)->exists()) {
             return $last;
         }
 
@@ -63,29 +60,17 @@ final readonly class Intakes extends RunKind
     public function cancel(User $user): void
     {
         $this->runs->cancelLast($user->id, RunKinds::INTAKE);
+        $this->runs->cancelLast($user->id, RunKinds::AHEAD);
         do {
             /** @var Collection<int, FileRecord> $waiting */
-            $waiting = self::waiting($user)->limit(200)->get();
-            $waiting->each($this->files->delete(...));
+            $waiting = $this->readings->waiting($user)->limit(200)->get();
+            $waiting->each($this->readings->drop(...));
         } while ($waiting->isNotEmpty());
-    }
-
-    /**
-     * Files that have not been taken in.
-     *
-     * @return Builder<FileRecord>
-     */
-    public static function waiting(User $user): Builder
-    {
-        return FileRecord::query()
-            ->where('user_id', $user->id)
-            ->where('purpose', FilePurpose::Frame->value)
-            ->where('read_at', null);
     }
 
     /** @param  array<string, mixed>  $state  where it was put down */
     private function of(User $user, array $state): IntakeWork
     {
-        return new IntakeWork($user, $this->files, $this->reader, $this->keeper, $this->quota, $state);
+        return new IntakeWork($user, $this->readings, $this->keeper, $this->quota, $this->ahead, $state);
     }
 }

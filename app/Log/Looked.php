@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Log;
 
 use App\Models\FrameRecord;
+use RushHold\Document\Reader;
 use RushHold\Log\FrameFacts;
 use RushHold\Sharpness\BlurFound;
 use RushHold\Sharpness\BlurMap;
@@ -35,9 +36,51 @@ final readonly class Looked
     /** From what is kept of a frame. */
     public static function kept(FrameRecord $frame): self
     {
-        $sighting = $frame->sighting();
+        return self::of(
+            Reader::of(Reader::plain($frame->facts)),
+            Reader::of(Reader::plain($frame->measured)),
+            $frame->width,
+            $frame->height,
+            $frame->found_by,
+        );
+    }
 
-        return new self($frame->facts(), $frame->width, $frame->height, $frame->blur(), $frame->found_by, $sighting);
+    /**
+     * @param  Reader  $facts  from {@see FrameFacts::toArray()}
+     * @param  Reader  $measured  from {@see measured()}
+     * @param  int  $width  of the picture as the file lies, in px
+     * @param  string  $by  by what it is known where the subject is
+     */
+    public static function of(Reader $facts, Reader $measured, int $width, int $height, string $by): self
+    {
+        $blur = FrameBlur::kept($measured, $width, $height);
+        $sighting = $measured->has('likeness')
+            ? new Sighting(
+                $blur->box->x,
+                $blur->box->y,
+                $measured->number('likeness'),
+                $measured->has('elsewhere') ? $measured->number('elsewhere') : 0.0,
+            )
+            : null;
+
+        return new self(FrameFacts::kept($facts), $width, $height, $blur, $by, $sighting);
+    }
+
+    /** All that a verdict rests on: it can be judged again without its file. */
+    public function measured(): \stdClass
+    {
+        $found = $this->sighting;
+
+        return (object) ($this->blur->toArray() +
+            ($found === null ? [] : ['likeness' => $found->likeness, 'elsewhere' => $found->elsewhere]));
+    }
+
+    /** The same without its picture, as it is kept: what a verdict may ask of that is looked up now. */
+    public function settled(): self
+    {
+        $blur = FrameBlur::kept(Reader::of(Reader::plain($this->blur->toArray())), $this->width, $this->height);
+
+        return new self($this->facts, $this->width, $this->height, $blur, $this->by, $this->sighting);
     }
 
     public function judged(Standard $standard): Judgement

@@ -74,11 +74,12 @@ final class RelookWork implements Work
             $this->trail = $this->touched;
         }
         $frame = $this->frames[$id] ?? null;
-        if ($frame?->file === null) {
+        $bytes = $frame?->file === null ? null : $this->files->textIfThere($frame->file);
+        if ($frame === null || $bytes === null) {
             return;
         }
         try {
-            $jpeg = $this->reader->jpeg($this->files->text($frame->file));
+            $jpeg = $this->reader->jpeg($bytes);
             $look = $this->look($frame);
             [$looked, $piece, $crop] = $this->reader->look($jpeg, $look);
         } catch (UnreadablePicture) {
@@ -142,8 +143,9 @@ final class RelookWork implements Work
         $trail = $this->trail ?? $this->touched;
         $look = new Look(self::read($trail));
         $file = $this->frames[$trail['frame']]->file ?? null;
-        if ($file !== null) {
-            $look->after(JpegPicture::read($this->reader->jpeg($this->files->text($file))), self::read($trail));
+        $bytes = $file === null ? null : $this->files->textIfThere($file);
+        if ($bytes !== null) {
+            $look->after(JpegPicture::read($this->reader->jpeg($bytes)), self::read($trail));
         }
 
         return $look;

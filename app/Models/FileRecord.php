@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Files\FilePurpose;
+use App\Runs\Held;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -20,12 +21,13 @@ use Illuminate\Support\Carbon;
  * @property string $hash SHA-256 of its content, in hexadecimal
  * @property ?Carbon $expires_at when it goes by itself
  * @property ?Carbon $read_at when what is in it was taken in
- * @property int $tries how often that was begun
+ * @property ?string $outcome what came of reading it, until that is taken in: {@see \App\Log\ReadFrame}
  * @property Carbon $created_at
  */
 final class FileRecord extends Model
 {
     use BelongsToAccount;
+    use Held;
 
     /** Most characters of a name. */
     public const NAME = 120;
@@ -34,11 +36,11 @@ final class FileRecord extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['purpose', 'name', 'type', 'bytes', 'hash', 'expires_at', 'read_at', 'tries'];
+    protected $fillable = ['purpose', 'name', 'type', 'bytes', 'hash', 'expires_at', 'read_at', 'tries', 'outcome'];
 
     protected function casts(): array
     {
-        return ['purpose' => FilePurpose::class, 'bytes' => 'integer', 'expires_at' => 'datetime', 'read_at' => 'datetime', 'tries' => 'integer'];
+        return ['purpose' => FilePurpose::class, 'bytes' => 'integer', 'expires_at' => 'datetime', 'read_at' => 'datetime', 'held_until' => 'datetime', 'tries' => 'integer'];
     }
 
     /** Where its bytes are: in a folder of its account, by its id. */

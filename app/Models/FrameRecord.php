@@ -13,7 +13,6 @@ use RushHold\Log\FrameFacts;
 use RushHold\Sharpness\Box;
 use RushHold\Sharpness\FrameBlur;
 use RushHold\Sharpness\FrameVerdict;
-use RushHold\Sharpness\Sighting;
 
 /**
  * A frame that came home: what its file told, what was measured in it, the machine's verdict and the person's.
@@ -28,7 +27,7 @@ use RushHold\Sharpness\Sighting;
  * @property int $width as the file lies, in px
  * @property int $height
  * @property \stdClass $facts {@see FrameFacts::toArray()}
- * @property \stdClass $measured {@see FrameBlur::toArray()}, and likeness and elsewhere, where the subject was found again: {@see Sighting}
+ * @property \stdClass $measured {@see \App\Log\Looked::measured()}
  * @property string $found_by touch, found, file, plan or middle; table where it came without a picture
  * @property ?float $total_px blur of the subject; null where nothing stands there
  * @property float $floor_px what of that is the body's own
@@ -115,17 +114,6 @@ final class FrameRecord extends Model
     public function blur(): FrameBlur
     {
         return FrameBlur::kept(Reader::of(Reader::plain($this->measured)), $this->width, $this->height);
-    }
-
-    /** How its subject was found again; null where it is known otherwise. */
-    public function sighting(): ?Sighting
-    {
-        $kept = Reader::of(Reader::plain($this->measured));
-        $box = $this->blur()->box;
-
-        return $kept->has('likeness')
-            ? new Sighting($box->x, $box->y, $kept->number('likeness'), $kept->has('elsewhere') ? $kept->number('elsewhere') : 0.0)
-            : null;
     }
 
     /** What of the picture its piece shows. */

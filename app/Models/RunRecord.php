@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Documents\AsDocument;
-use App\Runs\Holder;
+use App\Runs\Held;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -22,9 +22,7 @@ use Illuminate\Support\Carbon;
  * @property int $whole how many there are to do
  * @property int $done
  * @property int $portions how many portions have been kept
- * @property int $tries how often the next has been begun
- * @property ?string $held_by who is at it, {@see Holder}
- * @property ?Carbon $held_until and how long at the most
+ * @property ?int $called which of them has been called for
  * @property ?array<string, mixed> $state what is needed to go on
  * @property \stdClass $reading what it has told so far
  * @property ?string $problem why it failed
@@ -34,6 +32,7 @@ use Illuminate\Support\Carbon;
 final class RunRecord extends Model
 {
     use BelongsToAccount;
+    use Held;
 
     public const RUNNING = 'running';
 
@@ -80,21 +79,13 @@ final class RunRecord extends Model
             'whole' => 'integer',
             'done' => 'integer',
             'portions' => 'integer',
+            'called' => 'integer',
             'tries' => 'integer',
             'state' => 'array',
             'reading' => AsDocument::class,
             'beat_at' => 'datetime',
             'held_until' => 'datetime',
         ];
-    }
-
-    /** Whether nobody is at it: nobody else, nobody whose time is over, nobody who is gone. */
-    public function isFree(): bool
-    {
-        return $this->held_by === null ||
-            $this->held_by === Holder::me()->told() ||
-            ($this->held_until !== null && $this->held_until->isPast()) ||
-            Holder::from($this->held_by)->isGone();
     }
 
     /** Seconds since a worker last came back from it. */

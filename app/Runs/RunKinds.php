@@ -9,6 +9,7 @@ use App\Archive\Emptying;
 use App\Archive\Restores;
 use App\Log\Intakes;
 use App\Log\Learns;
+use App\Log\ReadsAhead;
 use App\Log\Rejudges;
 use App\Log\Relooks;
 use App\Log\Table\Tables;
@@ -22,6 +23,8 @@ final readonly class RunKinds
     public const SWEEP = 'sweep';
 
     public const INTAKE = 'intake';
+
+    public const AHEAD = 'ahead';
 
     public const TABLE = 'table';
 
@@ -42,6 +45,7 @@ final readonly class RunKinds
     private const KINDS = [
         self::SWEEP => Sweeps::class,
         self::INTAKE => Intakes::class,
+        self::AHEAD => ReadsAhead::class,
         self::TABLE => Tables::class,
         self::LOOK => Relooks::class,
         self::JUDGE => Rejudges::class,

@@ -22,8 +22,8 @@ final readonly class Runs
     private const PORTION_S = 0.4;
 
     /**
-     * Portions of one account that are called for at once. After each the run of the account goes on that has waited longest, so that of
-     * many accounts none waits for more than so many portions of each other, whatever that has sent.
+     * Portions of one account that are called for or gone on with at once. After each the run of the account is called for that has waited
+     * longest, so that of many accounts none waits for more than so many portions of each other, whatever that has sent.
      */
     private const CALLS = 2;
 
@@ -114,10 +114,7 @@ final readonly class Runs
                 'beat_at' => Carbon::now(),
             ]);
             $run->save();
-            $others = $user->runs()->where('status', RunRecord::RUNNING)->whereKeyNot($run->id);
-            if ($others->count() < self::CALLS) {
-                GoOn::dispatch($run->id, 0);
-            }
+            $this->call($user->id);
 
             return $run;
         });
@@ -152,43 +149,23 @@ final readonly class Runs
     public function goOn(string $id, ?int $portion = null): void
     {
         $run = RunRecord::query()->with('user')->whereHas('user')->find($id);
-        if ($run !== null && $run->status !== RunRecord::RUNNING) {
-            // it has been cancelled since; this turn is another's of its account
-            $this->passOn($run->user_id);
-
+        if ($run === null) {
             return;
         }
-        $isCalledFor = $run?->status === RunRecord::RUNNING && $run->portions === ($portion ?? $run->portions);
-        if (! $isCalledFor || ! $this->hold($run)) {
+        $isCalledFor = $run->status === RunRecord::RUNNING && $run->portions === ($portion ?? $run->portions);
+        if (! $isCalledFor || ! $run->hold(self::HELD_S, ['status' => RunRecord::RUNNING, 'portions' => $run->portions])) {
+            // it has been cancelled, or somebody else has gone on; this turn is another's of its account
+            $this->call($run->user_id);
+
             return;
         }
         try {
             $this->portion($run);
         } catch (\Throwable $thrown) {
             // what is kept lets go by itself; who fails is tried again at once
-            RunRecord::query()
-                ->whereKey($id)
-                ->where('held_by', Holder::me()->told())
-                ->update(['held_by' => null, 'held_until' => null]);
+            $run->release();
             throw $thrown;
         }
-    }
-
-    /** Takes hold of a run for the next portion, where nobody has; said before it is tried, so that what breaks workers is counted. */
-    private function hold(RunRecord $run): bool
-    {
-        return $run->isFree() &&
-            RunRecord::query()
-                ->whereKey($run->id)
-                ->where('status', RunRecord::RUNNING)
-                ->where('portions', $run->portions)
-                ->where('held_by', $run->held_by)
-                ->where('tries', $run->tries)
-                ->update([
-                    'held_by' => Holder::me()->told(),
-                    'held_until' => Carbon::now()->addSeconds(self::HELD_S)->format(RunRecord::MOMENT),
-                    'tries' => $run->tries + 1,
-                ]) === 1;
     }
 
     private function portion(RunRecord $run): void
@@ -202,7 +179,7 @@ final readonly class Runs
             $work = $this->kinds->of($run->kind)->resume($run);
             if ($work === null) {
                 $this->end($run, RunRecord::OVERTAKEN);
-                $this->passOn($run->user_id);
+                $this->call($run->user_id);
 
                 return;
             }
@@ -237,33 +214,41 @@ final readonly class Runs
             'whole' => $work->whole(),
             'status' => $isFinished ? RunRecord::DONE : RunRecord::RUNNING,
         ]);
-        $this->passOn($run->user_id);
+        $this->call($run->user_id);
     }
 
-    /** Calls for the run of an account that has waited longest. */
-    private function passOn(int $account): void
+    /**
+     * Calls for the runs of an account that have waited longest, until as many are called for or gone on with as may be at once. What was
+     * called for long ago and nobody has begun is called for again: its call was lost with whoever held it.
+     */
+    private function call(int $account): void
     {
-        /** @var ?RunRecord $next */
-        $next = RunRecord::query()
+        /** @var Collection<int, RunRecord> $runs */
+        $runs = RunRecord::query()
             ->where('user_id', $account)
             ->where('status', RunRecord::RUNNING)
-            ->where('held_by', null)
             ->orderBy('beat_at')
             ->orderBy('id')
-            ->first();
-        if ($next !== null && $this->callFor($next)) {
-            GoOn::dispatch($next->id, $next->portions);
+            ->get(['id', 'portions', 'called', 'held_by', 'held_until', 'beat_at']);
+        [$busy, $waiting] = $runs->partition(
+            static fn (RunRecord $run): bool => ! $run->isFree() ||
+                ($run->called === $run->portions && $run->silentS() < self::SILENT_S),
+        );
+        foreach ($waiting->take(max(0, self::CALLS - $busy->count())) as $run) {
+            if ($this->isCalled($run)) {
+                GoOn::dispatch($run->id, $run->portions);
+            }
         }
     }
 
-    /** Whether nobody else has called for it since it was read. */
-    private function callFor(RunRecord $run): bool
+    /** Notes that it is called for; false where somebody else has since it was read. */
+    private function isCalled(RunRecord $run): bool
     {
         return RunRecord::query()
             ->whereKey($run->id)
             ->where('status', RunRecord::RUNNING)
             ->where('beat_at', $run->getRawOriginal('beat_at'))
-            ->update(['beat_at' => self::now()]) === 1;
+            ->update(['beat_at' => self::now(), 'called' => $run->portions]) === 1;
     }
 
     /** Marks a run that cannot go on, and says why; its turn is another's of its account. */
@@ -272,7 +257,7 @@ final readonly class Runs
         $run = RunRecord::query()->find($id);
         if ($run !== null) {
             $this->end($run, RunRecord::FAILED, $why);
-            $this->passOn($run->user_id);
+            $this->call($run->user_id);
         }
     }
 
@@ -312,7 +297,7 @@ final readonly class Runs
         });
     }
 
-    /** Calls for every run again that nobody holds and that has been silent for long: workers do so from time to time. */
+    /** Calls again for what has been silent for long in any account: workers do so from time to time. */
     public function wakeAll(): void
     {
         /** @var Collection<int, RunRecord> $silent */
@@ -322,38 +307,15 @@ final readonly class Runs
             ->orderBy('beat_at')
             ->limit(self::SILENT)
             ->get();
-        $silent->each($this->wake(...));
+        $silent->unique('user_id')->each($this->wake(...));
     }
 
-    /** A run that has been silent for long is called for again: its call was lost with whoever held it. */
+    /** A run that has been silent for long is called for again, in its turn. */
     public function wake(RunRecord $run): void
     {
-        if (
-            $run->status !== RunRecord::RUNNING ||
-            $run->silentS() < self::SILENT_S ||
-            ! $run->isFree() ||
-            $this->waitsItsTurn($run)
-        ) {
-            return;
+        if ($run->status === RunRecord::RUNNING && $run->silentS() >= self::SILENT_S) {
+            $this->call($run->user_id);
         }
-        if ($this->callFor($run)) {
-            GoOn::dispatch($run->id, $run->portions);
-        }
-    }
-
-    /** Whether others of its account go on, which come to it in turn. */
-    private function waitsItsTurn(RunRecord $run): bool
-    {
-        /** @var Collection<int, RunRecord> $others */
-        $others = RunRecord::query()
-            ->where('user_id', $run->user_id)
-            ->where('status', RunRecord::RUNNING)
-            ->whereKeyNot($run->id)
-            ->get(['id', 'held_by', 'held_until', 'beat_at']);
-
-        return $others->contains(
-            static fn (RunRecord $other): bool => $other->silentS() < self::SILENT_S || ! $other->isFree(),
-        );
     }
 
     /**

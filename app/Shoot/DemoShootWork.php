@@ -7,7 +7,6 @@ namespace App\Shoot;
 use App\Log\BurstKeeper;
 use App\Log\FrameKeeper;
 use App\Log\FrameReader;
-use App\Log\Look;
 use App\Log\Promises;
 use App\Log\ReadFrame;
 use App\Models\FrameRecord;
@@ -109,14 +108,9 @@ final class DemoShootWork implements Work
         }
         if (isset($folder, $shots[$this->shot])) {
             $jpeg = $folder->file($shots[$this->shot]);
-            $read = new ReadFrame(
-                hash('sha256', $jpeg),
-                $this->name($this->shot),
-                null,
-                ...$this->reader->read($jpeg, new Look()),
-            );
-            $this->keeper->put($this->demo, $read);
-            $this->read[] = $read;
+            $hash = hash('sha256', $jpeg);
+            $read = $this->reader->read($jpeg);
+            $this->read[] = $this->keeper->put($this->demo, $hash, $this->name($this->shot), null, $read);
             $this->done++;
         }
         $this->shot++;

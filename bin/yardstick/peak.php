@@ -6,10 +6,9 @@ declare(strict_types=1);
 
 use App\Images\RawPreview;
 use App\Log\FrameReader;
-use App\Log\Look;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-(new FrameReader(new RawPreview()))->read((string) file_get_contents($argv[1]), new Look());
+(new FrameReader(new RawPreview()))->read((string) file_get_contents($argv[1]));
 preg_match('/VmHWM:\s+(\d+) kB/', (string) file_get_contents('/proc/self/status'), $most);
 echo 1024 * (int) $most[1];

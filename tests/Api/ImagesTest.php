@@ -30,19 +30,45 @@ function jpeg(int $width, int $height, bool $progressive = false): string
     return (string) ob_get_clean();
 }
 
-/** A JPEG in cyan, magenta, yellow and black, as for printing. */
-function inks(): string
+/**
+ * A JPEG of these pixels as the library writes it.
+ *
+ * @param  int  $as  what the pixels are: 0 red, green, blue; 11 cyan, magenta, yellow, black
+ * @param  int  $sampling  0 colours as fine as brightness, 1 half as wide, 2 half as wide and high, 3 none, 5 a quarter as wide
+ */
+function written(string $pixels, int $width, int $height, int $as, int $sampling): string
 {
     $turbo = new TurboLibrary();
-    $pixels = $turbo->bytes(64 * 48 * 4);
+    $bytes = $turbo->copied($pixels);
     $handle = $turbo->begin('tjInitCompress');
     try {
         return $turbo->made(
-            static fn (mixed $to, mixed $size) => $turbo->must($handle, 'tjCompress2', $pixels, 64, 0, 48, 11, $to, $size, 0, 90, 0),
+            static fn (mixed $to, mixed $size) => $turbo->must($handle, 'tjCompress2', $bytes, $width, 0, $height, $as, $to, $size, $sampling, 90, 0),
         );
     } finally {
         $turbo->end($handle);
     }
+}
+
+/** A JPEG in cyan, magenta, yellow and black, as for printing. */
+function inks(): string
+{
+    return written(str_repeat("\0", 64 * 48 * 4), 64, 48, 11, 0);
+}
+
+/** A JPEG that goes from red to blue and from dark to light, with a green square in it. */
+function coloured(int $width, int $height, int $sampling): string
+{
+    $pixels = '';
+    for ($y = 0; $y < $height; $y++) {
+        for ($x = 0; $x < $width; $x++) {
+            $light = 60 + (int) (($y * 160) / $height);
+            $isSquare = $x >= 160 && $x < 224 && $y >= 96 && $y < 128;
+            $pixels .= $isSquare ? "\x10\xC0\x20" : pack('C3', $light - (int) (($x * 60) / $width), 90, (int) (($x * $light) / $width));
+        }
+    }
+
+    return written($pixels, $width, $height, 0, $sampling);
 }
 
 it('reads the brightness of a JPEG piece by piece, and all of it at an eighth', function (bool $progressive) {
@@ -320,27 +346,65 @@ it('reduces a picture and turns it the way up it is looked at', function (int $o
     'what no camera writes' => [99, [800, 400], [120, 80]],
 ]);
 
-it('reduces a large picture to a small one, and cuts a piece out bit for bit', function () {
-    $large = jpeg(5600, 3000);
-    $small = (new JpegMaker())->reduced($large);
+it('reduces a large picture to a small one', function () {
+    $small = (new JpegMaker())->reduced(jpeg(5600, 3000));
     expect(array_slice(getimagesizefromstring($small), 0, 2))->toBe([1400, 750]);
-    [$piece, $box] = (new JpegMaker())->piece($large, new Box(90, 50, 60, 60));
+});
+
+it('cuts a piece out, beginning at a block, and turns it as a whole; without colours where none were asked for', function () {
+    $large = coloured(560, 300, 2);
+    [$piece, $box] = (new JpegMaker())->piece(JpegPicture::read($large), new Box(170, 98, 60, 60));
     expect($box->toArray())
-        ->toBe(['x' => 80, 'y' => 48, 'width' => 70, 'height' => 62])
+        ->toBe(['x' => 160, 'y' => 96, 'width' => 70, 'height' => 62])
         ->and(array_slice(getimagesizefromstring($piece), 0, 2))
         ->toBe([70, 62]);
+    $tones = JpegPicture::read($large)->piece(160, 96, 70, 62)->values;
     foreach ([[0, 0], [30, 30], [69, 61], [19, 11]] as [$x, $y]) {
-        expect(toneAt($piece, $x, $y))->toBe(toneAt($large, 80 + $x, 48 + $y));
+        $is = imagecolorat(imagecreatefromstring($piece), $x, $y);
+        expect($is >> 16)->toBe($is & 255)->and($is & 255)->toEqualWithDelta($tones[$y * 70 + $x], 4);
     }
-    // turned, the piece is turned as a whole
-    [$turned] = (new JpegMaker())->piece($large, new Box(96, 48, 96, 64), 6);
+    [$turned] = (new JpegMaker())->piece(JpegPicture::read($large, true), new Box(96, 48, 96, 64), 6);
     expect(array_slice(getimagesizefromstring($turned), 0, 2))->toBe([64, 96]);
+});
+
+it('cuts a piece out of what has been decoded in colour, whatever the file keeps of colours, at any border', function (int $sampling) {
+    $jpeg = coloured(403, 259, $sampling);
+    $picture = JpegPicture::read($jpeg, true);
+    // the same brightness as without colours
+    expect($picture->piece(0, 0, 403, 259)->values)->toBe(JpegPicture::read($jpeg)->piece(0, 0, 403, 259)->values);
+    $whole = imagecreatefromstring($jpeg);
+    foreach ([new Box(150, 90, 90, 50), new Box(0, 0, 403, 259), new Box(370, 240, 33, 19), new Box(3, 5, 1, 1)] as $box) {
+        [$piece, $cut] = (new JpegMaker())->piece($picture, $box);
+        $image = imagecreatefromstring($piece);
+        expect([imagesx($image), imagesy($image)])->toBe([$cut->width, $cut->height]);
+        $worst = 0;
+        for ($x = 0; $x < $cut->width; $x += 3) {
+            for ($y = 0; $y < $cut->height; $y += 3) {
+                [$was, $is] = [imagecolorat($whole, $cut->x + $x, $cut->y + $y), imagecolorat($image, $x, $y)];
+                foreach ([16, 8, 0] as $shift) {
+                    $worst = max($worst, abs((($was >> $shift) & 255) - (($is >> $shift) & 255)));
+                }
+            }
+        }
+        // where coarse colours meet, readers of JPEG blend them in their own ways
+        expect($worst)->toBeLessThan($sampling === 0 || $sampling === 3 ? 12 : 40);
+    }
+})->with(['as fine' => 0, 'half as wide' => 1, 'half as wide and high' => 2, 'no colours' => 3, 'a quarter as wide' => 5]);
+
+it('shows nothing of one picture in the next, though the memory is the same', function () {
+    [$light, $dark] = [coloured(403, 259, 2), written(str_repeat("\0", 3 * 397 * 257), 397, 257, 0, 2)];
+    $pieceOf = static fn (string $jpeg, Box $box): string => (new JpegMaker())->piece(JpegPicture::read($jpeg, true), $box)[0];
+    $alone = $pieceOf($dark, new Box(320, 208, 77, 49));
+    $pieceOf($light, new Box(0, 0, 403, 259));
+    expect(App\Images\KeptBlock::bytes())->toBeGreaterThan(150_000)->and($pieceOf($dark, new Box(320, 208, 77, 49)))->toBe($alone);
+    // a damaged one leaves neither its own nor that of another
+    expect(fn () => JpegPicture::read(substr($light, 0, 3000), true)->piece(0, 0, 8, 8))->toThrow(UnreadablePicture::class);
 });
 
 it('leaves out of both whatever was written into the file', function () {
     $told = ExifWriter::into(jpeg(800, 400), new FrameFacts(body: 'Skerry One', lens: 'Sandbar 500'));
     $maker = new JpegMaker();
-    foreach ([$maker->reduced($told), $maker->piece($told, new Box(0, 0, 160, 160))[0]] as $made) {
+    foreach ([$maker->reduced($told), $maker->piece(JpegPicture::read($told, true), new Box(0, 0, 160, 160))[0], $maker->piece(JpegPicture::read($told), new Box(0, 0, 160, 160))[0]] as $made) {
         expect($made)->not->toContain('Skerry')->not->toContain('Sandbar')->not->toContain('Exif');
     }
 });
@@ -349,7 +413,7 @@ it('makes nothing of a damaged file', function () {
     $half = substr(jpeg(800, 400), 0, 6000);
     expect(fn () => (new JpegMaker())->reduced($half))
         ->toThrow(UnreadablePicture::class, 'damaged')
-        ->and(fn () => (new JpegMaker())->piece($half, new Box(0, 0, 64, 64)))
+        ->and(fn () => (new JpegMaker())->piece(JpegPicture::read($half, true), new Box(0, 0, 64, 64)))
         ->toThrow(UnreadablePicture::class, 'damaged');
 });
 

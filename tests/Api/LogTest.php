@@ -187,6 +187,71 @@ it('keeps what came of a file before the next can break anything', function () {
     expect($this->user->frames()->sole()->name)->toBe('first.jpg')->and($deadly->refresh()->tries)->toBe(0);
 });
 
+it('lets a second worker read ahead, and takes in once what either has read', function () {
+    foreach (range(1, 5) as $number) {
+        Frames::send($this->user, Frames::jpeg($number), "R{$number}.jpg");
+    }
+    Frames::send($this->user, substr(Frames::jpeg(6), 0, 9000), 'broken.jpg');
+    $runs = app(App\Runs\Runs::class);
+    $intake = app(App\Log\Intakes::class)->wake($this->user);
+    $runs->goOn($intake->id);
+    $ahead = $this->user->runs()->where('kind', 'ahead')->sole();
+    // another holds one that is not done yet
+    $held = FileRecord::query()->where('name', 'R2.jpg')->sole();
+    $other = new Symfony\Component\Process\Process(['sleep', '600']);
+    $other->start();
+    $held->forceFill(['held_by' => App\Runs\Holder::of((int) $other->getPid())->told(), 'held_until' => now()->addSeconds(75), 'tries' => 1])->save();
+    $runs->goOn($ahead->id);
+    $runs->goOn($ahead->id);
+    expect(FileRecord::query()->where('outcome', '!=', null)->pluck('name')->all())
+        ->toBe(['R3.jpg', 'R4.jpg'])
+        ->and($this->user->frames()->count())
+        ->toBe(1);
+    // what has been read is taken in together, as if it had been read here
+    $runs->goOn($intake->id);
+    expect($this->user->frames()->orderBy('name')->pluck('name')->all())->toBe(['R1.jpg', 'R3.jpg', 'R4.jpg']);
+    $other->stop(0, SIGKILL);
+    Frames::work($ahead);
+    expect($ahead->refresh()->status)->toBe('done')->and($this->user->frames()->count())->toBe(3);
+    Frames::work($intake);
+    expect($intake->refresh()->status)
+        ->toBe('done')
+        ->and([$intake->reading->read, $intake->reading->known, array_column($intake->reading->refused, 'name')])
+        ->toBe([5, 0, ['broken.jpg']])
+        ->and($this->user->frames()->count())
+        ->toBe(5)
+        ->and($held->refresh()->tries)
+        ->toBe(2);
+    // either way of reading measures the same
+    $again = app(App\Log\FrameReader::class)->read(Frames::jpeg(3));
+    $frame = $this->user->frames()->where('name', 'R3.jpg')->sole();
+    expect(json_encode($frame->measured))->toBe(json_encode($again[0]->measured()));
+});
+
+it('leaves nothing of what was read ahead when it is stopped, nor of what is read just then', function () {
+    foreach (range(1, 4) as $number) {
+        Frames::send($this->user, Frames::jpeg($number), "R{$number}.jpg");
+    }
+    $intake = app(App\Log\Intakes::class)->wake($this->user);
+    $runs = app(App\Runs\Runs::class);
+    $runs->goOn($intake->id);
+    $ahead = $this->user->runs()->where('kind', 'ahead')->sole();
+    $runs->goOn($ahead->id);
+    $readings = app(App\Log\Readings::class);
+    $held = $readings->next($this->user);
+    $this->deleteJson('/api/log/intake')->assertOk();
+    $readings->go($this->user, $held);
+    expect($ahead->refresh()->status)
+        ->toBe('cancelled')
+        ->and($this->user->frames()->count())
+        ->toBe(1)
+        ->and(FileRecord::query()->count())
+        ->toBe(1)
+        // of one frame its file and two pictures
+        ->and(Illuminate\Support\Facades\Storage::disk('files')->allFiles((string) $this->user->id))
+        ->toHaveCount(3);
+});
+
 it('goes on where a worker died, and takes in what came while the last one was being read', function () {
     for ($number = 1; $number <= 3; $number++) {
         Frames::send($this->user, Frames::jpeg($number), "R{$number}.jpg");

@@ -70,6 +70,23 @@ final class Bench
         return $this->process(...$command)->mustRun()->getOutput();
     }
 
+    /**
+     * What a script prints, and what is done over and over while it runs.
+     *
+     * @param  list<string>  $command
+     */
+    public function beside(array $command, \Closure $do): string
+    {
+        $process = $this->process(...$command);
+        $process->start();
+        while ($process->isRunning()) {
+            $do();
+        }
+        $process->isSuccessful() || throw new \RuntimeException($process->getErrorOutput());
+
+        return $process->getOutput();
+    }
+
     /** What a script prints that does half of its work, with 0 or 1 and 2 after its arguments, and beside it the other half. */
     public function parts(string ...$command): string
     {

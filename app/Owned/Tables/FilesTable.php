@@ -33,6 +33,9 @@ final readonly class FilesTable extends OwnedTable
             'updated_at' => Column::plain(),
             'read_at' => Column::plain(),
             'tries' => Column::plain(),
+            'held_by' => Column::plain(),
+            'held_until' => Column::plain(),
+            'outcome' => Column::plain(),
         ];
     }
 

@@ -29,6 +29,7 @@ final readonly class RunsTable extends OwnedTable
             'whole' => Column::plain(),
             'done' => Column::plain(),
             'portions' => Column::plain(),
+            'called' => Column::plain(),
             'tries' => Column::plain(),
             'held_by' => Column::plain(),
             'held_until' => Column::plain(),
