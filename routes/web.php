@@ -18,6 +18,7 @@ use App\Http\Controllers\KitFileController;
 use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\LearntController;
 use App\Http\Controllers\LogController;
+use App\Http\Controllers\LogOutController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
@@ -156,7 +157,9 @@ Route::prefix('api')->group(function () use ($undoable): void {
             Route::post('account/restore', [ArchiveController::class, 'restore'])->middleware('throttle:pdf');
             Route::delete('account/restore', [ArchiveController::class, 'giveUp']);
         });
-        Route::get('log/out', [CountController::class, 'out'])->middleware(['throttle:pdf', 'heavy']);
+        Route::get('log/out', [LogOutController::class, 'show']);
+        Route::post('log/out', [LogOutController::class, 'store'])->middleware('throttle:pdf');
+        Route::delete('log/out', [LogOutController::class, 'destroy']);
         Route::get('log/promises', [CountController::class, 'promises']);
         Route::get('log/tables', [TableController::class, 'index']);
         Route::post('log/tables/look', [TableController::class, 'look'])->middleware(['throttle:search', 'heavy']);

@@ -9,6 +9,7 @@ use App\Files\Files;
 use App\Models\FileRecord;
 use App\Models\User;
 use App\Owned\Owned;
+use App\Runs\RunFolder;
 use App\Runs\Work;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -48,7 +49,7 @@ final class ArchiveWork implements Work
 
     private bool $hasWritten = false;
 
-    private readonly string $folder;
+    private readonly RunFolder $folder;
 
     /** @param  array<string, mixed>  $state  where it was put down */
     public function __construct(
@@ -61,8 +62,8 @@ final class ArchiveWork implements Work
         array $state,
         private readonly int $pictures = self::PICTURES,
     ) {
-        $this->folder = self::folder($run);
-        $known = is_dir($this->folder) ? $state : [];
+        $this->folder = new RunFolder($run);
+        $known = $this->folder->isThere() ? $state : [];
         $this->stale = $known === [] ? array_values((array) ($state['files'] ?? [])) : [];
         $this->table = (int) ($known['table'] ?? 0);
         $this->after = array_key_exists('after', $known) ? $known['after'] : '';
@@ -72,15 +73,8 @@ final class ArchiveWork implements Work
         $this->files = array_values((array) ($known['files'] ?? []));
     }
 
-    /** Where what is read for a run stands. */
-    public static function folder(string $run): string
-    {
-        return sys_get_temp_dir().'/rush-hold-archive-'.$run;
-    }
-
     public function step(): void
     {
-        is_dir($this->part()) || mkdir($this->part(), 0o700, true);
         match (true) {
             $this->table < count($this->owned->archived()) => $this->rows(),
             $this->after !== null && $this->unpacked < $this->pictures => $this->see(),
@@ -92,13 +86,7 @@ final class ArchiveWork implements Work
     {
         $table = array_values($this->owned->archived())[$this->table];
         [$text, $count, $after] = $this->writer->rows($this->user, $table, (string) $this->after);
-        $to = fopen("{$this->part()}/{$table->name()}.jsonl", 'cb') ?: throw new \RuntimeException('Nothing can be written here.');
-        // what was written and not kept is written again
-        ftruncate($to, $this->written);
-        fseek($to, $this->written);
-        fwrite($to, $text);
-        fclose($to);
-        $this->written += strlen($text);
+        $this->written = RunFolder::append("{$this->part()}/{$table->name()}.jsonl", $this->written, $text);
         $this->after = $after;
         $this->done += $count;
         if ($after === null) {
@@ -154,14 +142,14 @@ final class ArchiveWork implements Work
         }
         [$this->made, $this->hasWritten, $this->stale] = [null, false, []];
         if ($this->isFinished()) {
-            DB::afterCommit(fn () => ArchiveWriter::forget($this->folder));
+            DB::afterCommit($this->folder->forget(...));
         }
     }
 
     /** Where what goes into the next file stands. */
     private function part(): string
     {
-        return $this->folder.'/'.(count($this->files) + 1);
+        return $this->folder->inside((string) (count($this->files) + 1));
     }
 
     public function state(): array

@@ -11,6 +11,7 @@ use App\Owned\Column;
 use App\Owned\Owned;
 use App\Owned\OwnedTable;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Filesystem\Filesystem;
 
 /**
  * Everything of an account in one zip: what it has set, every record it has written, row by row, and the small pictures of its frames. It can
@@ -57,7 +58,7 @@ final readonly class ArchiveWriter
             }
             self::zip($user, $folder, $file);
         } finally {
-            self::forget($folder);
+            (new Filesystem())->deleteDirectory($folder);
         }
     }
 
@@ -140,12 +141,6 @@ final readonly class ArchiveWriter
             $zip->setCompressionName($name, \ZipArchive::CM_STORE);
         }
         $zip->close();
-    }
-
-    /** Takes a folder away with what is in it. */
-    public static function forget(string $folder): void
-    {
-        (new \Illuminate\Filesystem\Filesystem())->deleteDirectory($folder);
     }
 
     /** @param  array<string, mixed>  $value */

@@ -6,71 +6,43 @@ namespace App\Archive;
 
 use App\Files\FilePurpose;
 use App\Files\Files;
-use App\Models\FileRecord;
 use App\Models\RunRecord;
 use App\Models\User;
 use App\Owned\Owned;
 use App\Owned\OwnedTable;
-use App\Runs\RunKind;
+use App\Runs\MakesFiles;
 use App\Runs\RunKinds;
 use App\Runs\Runs;
-use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 
-/** Archives that an account has asked for, to be fetched for a day. */
-final readonly class Archives extends RunKind
+/** Archives that an account has asked for. */
+final readonly class Archives extends MakesFiles
 {
-    public function __construct(
-        private Runs $runs,
-        private Owned $owned,
-        private ArchiveWriter $writer,
-        private Files $files,
-    ) {}
+    public function __construct(Runs $runs, Files $files, private Owned $owned, private ArchiveWriter $writer)
+    {
+        parent::__construct($runs, $files);
+    }
+
+    protected function name(): string
+    {
+        return RunKinds::ARCHIVE;
+    }
+
+    protected function purpose(): FilePurpose
+    {
+        return FilePurpose::Out;
+    }
 
     public function resume(RunRecord $run): ArchiveWork
     {
         return $this->of($run->user, $run->id, $run->state ?? []);
     }
 
-    /** Neither what was read for it stays nor what was packed. */
-    public function cleanUp(RunRecord $run): void
-    {
-        $made = $this->out($run->user)->all();
-        DB::afterCommit(function () use ($run, $made): void {
-            ArchiveWriter::forget(ArchiveWork::folder($run->id));
-            array_map($this->files->delete(...), $made);
-        });
-    }
-
     /** Begins to write one, in place of the one before. */
     public function begin(User $user): RunRecord
     {
-        $this->out($user)->each($this->files->delete(...));
         $work = $this->of($user, 'begun', []);
 
-        return $this->runs->begin($user, RunKinds::ARCHIVE, $work, state: ['whole' => $work->whole()]);
-    }
-
-    /** The one that is under way, or was last; null where it has gone. */
-    public function last(User $user): ?RunRecord
-    {
-        $last = $this->runs->last($user->id, RunKinds::ARCHIVE);
-
-        return $last?->status === RunRecord::DONE && $this->out($user)->isEmpty() ? null : $last;
-    }
-
-    public function cancel(User $user): void
-    {
-        $this->runs->cancelLast($user->id, RunKinds::ARCHIVE);
-    }
-
-    /** @return Collection<int, FileRecord> the files that can be fetched */
-    public function out(User $user): Collection
-    {
-        /** @var Collection<int, FileRecord> $files */
-        $files = $user->files()->where('purpose', FilePurpose::Out->value)->orderBy('id')->get();
-
-        return $files;
+        return $this->beginAnew($user, $work, ['whole' => $work->whole()]);
     }
 
     /** @param  array<string, mixed>  $state  where it was put down */

@@ -16,8 +16,11 @@ enum FilePurpose: string
     /** Everything of another account, to go into this one. */
     case Archive = 'archive';
 
-    /** Something of the account's own that was made here, to be fetched. */
+    /** Everything of the account, made here to be fetched. */
     case Out = 'out';
+
+    /** Its log for other programs, made here to be fetched. */
+    case LogOut = 'log-out';
 
     /** Frames told in a table, to be looked at and taken into the log. */
     case Table = 'table';
@@ -29,7 +32,7 @@ enum FilePurpose: string
             self::Kit => \App\Kits\KitFiles::LARGEST,
             self::Frame => \App\Log\Intakes::LARGEST,
             self::Archive => \App\Archive\ArchiveWork::LARGEST,
-            self::Out => PHP_INT_MAX,
+            self::Out, self::LogOut => PHP_INT_MAX,
             self::Table => \App\Log\Table\TableText::LARGEST,
         };
     }
@@ -41,7 +44,7 @@ enum FilePurpose: string
             self::Kit => ['application/json'],
             self::Frame => ['image/jpeg', ContentType::RAW],
             self::Archive => ['application/zip'],
-            self::Out => [],
+            self::Out, self::LogOut => [],
             self::Table => ['text/plain', ContentType::OTHER_TEXT, 'application/json'],
         };
     }
@@ -53,7 +56,7 @@ enum FilePurpose: string
             self::Kit => 'a kit file, which is text in JSON',
             self::Frame => 'a photograph: a JPEG, or a raw file with one inside',
             self::Archive => 'an archive of an account, which is a zip',
-            self::Out => 'nothing that is sent',
+            self::Out, self::LogOut => 'nothing that is sent',
             self::Table => 'a table of frames, which is text: CSV or log/1, saved as UTF-8',
         };
     }
@@ -64,7 +67,7 @@ enum FilePurpose: string
         return match ($this) {
             self::Kit => 7,
             self::Frame => 3,
-            self::Archive, self::Out, self::Table => 1,
+            self::Archive, self::Out, self::LogOut, self::Table => 1,
         };
     }
 
@@ -77,6 +80,6 @@ enum FilePurpose: string
     /** Whether somebody sends such a file; else it is made here. */
     public function isSent(): bool
     {
-        return $this !== self::Out;
+        return ! in_array($this, [self::Out, self::LogOut], true);
     }
 }

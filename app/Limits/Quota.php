@@ -174,7 +174,7 @@ final readonly class Quota
         return (int) config(
             'rushhold.quota.'.match ($purpose) {
                 FilePurpose::Frame => 'waiting_bytes',
-                FilePurpose::Archive, FilePurpose::Out => 'archive_bytes',
+                FilePurpose::Archive, FilePurpose::Out, FilePurpose::LogOut => 'archive_bytes',
                 default => 'file_bytes',
             },
         );

@@ -8,7 +8,6 @@ use App\Images\Sidecar;
 use App\Models\BurstRecord;
 use App\Models\FrameRecord;
 use App\Models\User;
-use Illuminate\Support\LazyCollection;
 use RushHold\Counts\Dimension;
 
 /**
@@ -49,66 +48,91 @@ final readonly class LogOut
 
     public function __construct(private CountShapes $counts, private Sidecar $sidecar) {}
 
-    /**
-     * Writes the zip to a file.
-     *
-     * @param  array<string, string>  $where  value of each dimension that is to be so
-     */
-    public function write(User $user, array $where, string $file): void
+    /** How the table begins. */
+    public static function tableBegins(): string
     {
-        $folder = $file.'.parts';
-        mkdir($folder, 0o700);
-        try {
-            $zip = new \ZipArchive();
-            $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
-            $table = fopen("{$folder}/frames.csv", 'wb');
-            $whole = fopen("{$folder}/log.json", 'wb');
-            if ($table === false || $whole === false) {
-                throw new \RuntimeException('Nothing can be written here.');
-            }
-            fputcsv($table, self::COLUMNS, escape: '');
-            fwrite($whole, '{"format":"log/1","bursts":[');
-            $names = [];
-            $comma = '';
-            foreach ($this->bursts($user, $where) as $burst) {
-                $counted = Counting::facts($burst->id);
-                $told = $this->head($user, $burst, $counted) + ['frames' => []];
-                foreach ($burst->inOrder() as $frame) {
-                    $one = self::frame($frame);
-                    $told['frames'][] = (object) array_filter($one, static fn (mixed $value): bool => $value !== null);
-                    fputcsv($table, self::row($told, $one, $counted), escape: '');
-                    $zip->addFromString(self::beside($frame, $names), $this->sidecar->of(...self::stars($frame)));
-                }
-                fwrite($whole, $comma.json_encode($told, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
-                $comma = ",\n";
-            }
-            fwrite($whole, ']}');
-            fclose($table);
-            fclose($whole);
-            $zip->addFile("{$folder}/frames.csv", 'frames.csv');
-            $zip->addFile("{$folder}/log.json", 'log.json');
-            $zip->close();
-        } finally {
-            array_map(unlink(...), glob($folder.'/*') ?: []);
-            rmdir($folder);
-        }
+        return self::line(self::COLUMNS);
     }
 
     /**
-     * @param  array<string, string>  $where
-     * @return LazyCollection<int, BurstRecord>
+     * The next burst of those that are asked for.
+     *
+     * @param  array<string, string>  $where  value of each dimension that is to be so
+     * @param  string  $after  id of the one before; empty at the beginning
      */
-    private function bursts(User $user, array $where): LazyCollection
+    public function next(User $user, array $where, string $after): ?BurstRecord
     {
-        $bursts = $user->bursts();
+        $bursts = $user->bursts()->where('id', '>', $after)->orderBy('id');
         if ($where !== []) {
             $bursts->whereIn('id', Counting::of($user, $where)->counted()->select('burst_id'));
         }
 
-        /** @var LazyCollection<int, BurstRecord> $found */
-        $found = $bursts->lazyById(200);
+        /** @var ?BurstRecord $next */
+        $next = $bursts->first();
 
-        return $found;
+        return $next;
+    }
+
+    /**
+     * Some frames of a burst.
+     *
+     * @param  int  $from  how many of it have been told
+     * @return array{int, string, string, string} how many these are; lines of the table; what log/1 says; and what is to lie beside each, a
+     *     line each in JSON
+     */
+    public function part(User $user, BurstRecord $burst, int $from, int $most): array
+    {
+        $counted = Counting::facts($burst->id);
+        $head = $this->head($user, $burst, $counted);
+        $frames = $burst->inOrder($most, $from);
+        [$table, $whole, $beside] = ['', $from === 0 ? substr(self::json($head), 0, -1).',"frames":[' : '', ''];
+        foreach ($frames as $number => $frame) {
+            $one = self::frame($frame);
+            $table .= self::line(self::row($head, $one, $counted));
+            $told = (object) array_filter($one, static fn (mixed $value): bool => $value !== null);
+            $whole .= ($from + $number === 0 ? '' : ',').self::json($told);
+            $beside .= self::json([self::beside($frame), $this->sidecar->of(...self::stars($frame))])."\n";
+        }
+
+        return [count($frames), $table, $whole.(count($frames) < $most ? ']}' : ''), $beside];
+    }
+
+    /** Makes the zip of what has been written into a folder. */
+    public static function zip(string $folder, string $file): void
+    {
+        $zip = new \ZipArchive();
+        $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
+        $zip->addFile("{$folder}/frames.csv", 'frames.csv');
+        $zip->addFile("{$folder}/log.json", 'log.json');
+        // two cards may have counted from the same number
+        $names = [];
+        $lines = fopen("{$folder}/beside.jsonl", 'rb') ?: throw new \RuntimeException('What has been written is gone.');
+        while (($line = fgets($lines)) !== false) {
+            /** @var array{string, string} $told */
+            $told = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
+            [$path, $text] = $told;
+            $names[$path] = ($names[$path] ?? 0) + 1;
+            $zip->addFromString($path.($names[$path] > 1 ? " ({$names[$path]})" : '').'.xmp', $text);
+        }
+        fclose($lines);
+        $zip->close();
+    }
+
+    /** @param  list<string>  $values */
+    private static function line(array $values): string
+    {
+        $line = fopen('php://memory', 'w+b') ?: throw new \RuntimeException('There is no memory left.');
+        fputcsv($line, $values, escape: '');
+        rewind($line);
+        $text = (string) stream_get_contents($line);
+        fclose($line);
+
+        return $text;
+    }
+
+    private static function json(mixed $value): string
+    {
+        return json_encode($value, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /**
@@ -189,14 +213,12 @@ final readonly class LogOut
         ];
     }
 
-    /** @param  array<string, int>  $names  how often each name has been so far: two cards may have counted from the same number */
-    private static function beside(FrameRecord $frame, array &$names): string
+    /** Where what lies beside it goes, but for how its name ends. */
+    private static function beside(FrameRecord $frame): string
     {
         $day = $frame->taken_at?->format('Y-m-d') ?? 'no-day';
         $name = preg_replace('/[^\w.\- ]+/u', '_', pathinfo($frame->name, PATHINFO_FILENAME)) ?? 'frame';
-        $path = "sidecars/{$day}/{$name}";
-        $names[$path] = ($names[$path] ?? 0) + 1;
 
-        return $path.($names[$path] > 1 ? " ({$names[$path]})" : '').'.xmp';
+        return "sidecars/{$day}/{$name}";
     }
 }

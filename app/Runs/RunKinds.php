@@ -9,6 +9,7 @@ use App\Archive\Emptying;
 use App\Archive\Restores;
 use App\Log\Intakes;
 use App\Log\Learns;
+use App\Log\LogsOut;
 use App\Log\ReadsAhead;
 use App\Log\Rejudges;
 use App\Log\Relooks;
@@ -40,6 +41,8 @@ final readonly class RunKinds
 
     public const ARCHIVE = 'archive';
 
+    public const LOG_OUT = 'log-out';
+
     public const LEARN = 'learn';
 
     private const KINDS = [
@@ -54,6 +57,7 @@ final readonly class RunKinds
         self::RESTORE => Restores::class,
         self::EMPTY => Emptying::class,
         self::ARCHIVE => Archives::class,
+        self::LOG_OUT => LogsOut::class,
     ];
 
     /** @param  array<string, class-string<RunKind>>  $kinds */

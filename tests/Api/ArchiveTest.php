@@ -407,7 +407,7 @@ it('writes several files where the pictures are long, each within what can be se
     Frames::worked('restore');
     expect($other->frames()->where('picture_bytes', '>', 0)->count())
         ->toBe(3)
-        ->and(is_dir(sys_get_temp_dir().'/rush-hold-archive-'.$run->id))
+        ->and(is_dir(sys_get_temp_dir().'/rush-hold-run-'.$run->id))
         ->toBeFalse();
 });
 
@@ -423,7 +423,7 @@ it('opens no zip that lists more files than it ever writes', function () {
 
 it('leaves nothing on the disk of what was given up', function () {
     livedIn($this->user);
-    $folders = static fn (): array => array_map(basename(...), glob(sys_get_temp_dir().'/rush-hold-{archive,restore}-01*', GLOB_BRACE) ?: []);
+    $folders = static fn (): array => array_map(basename(...), glob(sys_get_temp_dir().'/rush-hold-{run,restore}-01*', GLOB_BRACE) ?: []);
     $before = $folders();
     app()->when(Runs::class)->needs('$portionS')->give(0.0);
     $this->postJson('/api/account/archive')->assertCreated();

@@ -282,6 +282,29 @@ it('tells nobody of another person\'s frames', function () {
         ->toBe([]);
 });
 
+/** Asks for the log for other programs, writes it as a worker would, and opens what can be fetched. */
+function logOut(string $query = ''): ZipArchive
+{
+    test()->postJson("/api/log/out{$query}")->assertCreated()->assertJsonPath('files', []);
+    Frames::worked('log-out');
+    $told = test()->getJson('/api/log/out')->assertOk()->assertJsonPath('run.status', 'done')->assertJsonCount(1, 'files')->json();
+    $file = (string) tempnam(sys_get_temp_dir(), 'out');
+    file_put_contents($file, test()->get("/api/files/{$told['files'][0]['id']}")->assertOk()->streamedContent());
+    $zip = new ZipArchive();
+    expect($zip->open($file))->toBeTrue();
+    unlink($file);
+
+    return $zip;
+}
+
+/** @return list<array<string, string>> rows of its table by the names of its columns */
+function logRows(ZipArchive $zip): array
+{
+    $table = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\n", (string) $zip->getFromName('frames.csv'))));
+
+    return array_map(static fn (array $row): array => array_combine($table[0], $row), array_slice($table, 1));
+}
+
 it('gives the log to other programs: a table, log/1, and stars and labels beside each photograph', function () {
     $burst = Frames::burst($this->user);
     $frames = $burst->inOrder();
@@ -290,22 +313,14 @@ it('gives the log to other programs: a table, log/1, and stars and labels beside
     $frames[2]->fill(['name' => $frames[1]->name])->save();
     $rush = People::rushOf($this->user);
     $this->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $rush->id])->assertOk();
-    $file = (string) tempnam(sys_get_temp_dir(), 'out');
-    $answer = $this->get('/api/log/out')->assertOk();
-    $sent = $answer->baseResponse->getFile()->getPathname();
-    file_put_contents($file, $answer->streamedContent());
-    // what was sent is not left lying about
-    expect(is_file($sent))->toBeFalse();
-    $zip = new ZipArchive();
-    expect($zip->open($file))->toBeTrue();
+    $zip = logOut();
     $names = array_map($zip->getNameIndex(...), range(0, $zip->numFiles - 1));
     $stem = pathinfo($frames[1]->name, PATHINFO_FILENAME);
     expect($names)
         ->toHaveCount(5)
         ->toContain("sidecars/2026-05-23/{$stem}.xmp")
         ->toContain("sidecars/2026-05-23/{$stem} (2).xmp");
-    $table = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\n", (string) $zip->getFromName('frames.csv'))));
-    $rows = array_map(static fn (array $row): array => array_combine($table[0], $row), array_slice($table, 1));
+    $rows = logRows($zip);
     expect($rows)
         ->toHaveCount(3)
         ->and($rows[0])
@@ -328,19 +343,61 @@ it('gives the log to other programs: a table, log/1, and stars and labels beside
         ->and($sidecar('_HYPERLINK_1_'))
         ->toContain('sharp')
         ->not->toContain('Rating');
-    unlink($file);
     // only what is asked for, and of nobody else
-    file_put_contents($file, $this->get('/api/log/out?month=1999-01')->assertOk()->streamedContent());
-    $zip->open($file);
+    $zip = logOut('?month=1999-01');
     expect($zip->numFiles)
         ->toBe(2)
         ->and($zip->getFromName('log.json'))
-        ->toBe('{"format":"log/1","bursts":[]}');
+        ->toBe('{"format":"log/1","bursts":[]}')
+        // in place of the one before
+        ->and($this->user->files()->where('purpose', 'log-out')->count())
+        ->toBe(1);
     $this->actingAs(People::someone('Stranger'));
-    file_put_contents($file, $this->get('/api/log/out')->assertOk()->streamedContent());
-    $zip->open($file);
-    expect($zip->numFiles)->toBe(2);
-    unlink($file);
+    $this->getJson('/api/log/out')->assertJsonPath('run', null)->assertJsonPath('files', []);
+    expect(logOut()->numFiles)->toBe(2);
+});
+
+it('writes a long log portion by portion, each frame once, whatever dies or is deleted meanwhile', function () {
+    madeUp($this->user, 1100);
+    $long = $this->user->bursts()->orderBy('id')->firstOrFail();
+    $this->user->frames()->whereIn('burst_id', $this->user->bursts()->orderBy('id')->skip(1)->limit(40)->pluck('id'))->update(['burst_id' => $long->id]);
+    $names = $this->user->frames()->orderBy('name')->pluck('name')->all();
+    app()->when(App\Runs\Runs::class)->needs('$portionS')->give(0.0);
+    $this->postJson('/api/log/out')->assertCreated()->assertJsonPath('run.whole', 1100);
+    $run = $this->user->runs()->where('kind', 'log-out')->sole();
+    $turn = static fn () => app(App\Runs\Runs::class)->goOn($run->id);
+    $turn();
+    expect($run->refresh()->done)->toBe(400);
+    // a portion that is done and not kept is done again
+    $lost = app(App\Log\LogsOut::class)->resume($run);
+    $lost->step();
+    Frames::work($run);
+    $file = $this->user->files()->where('purpose', 'log-out')->sole();
+    $zip = new ZipArchive();
+    $zip->open(app(App\Files\Files::class)->local($file));
+    $rows = array_column(logRows($zip), 'file');
+    sort($rows);
+    $log = json_decode((string) $zip->getFromName('log.json'));
+    $told = array_merge(...array_map(static fn (object $burst): array => array_column($burst->frames, 'name'), $log->bursts));
+    sort($told);
+    sort($names);
+    expect($rows)->toBe($names)->and($told)->toBe($names)->and($zip->numFiles)->toBe(1102)->and(glob(sys_get_temp_dir()."/rush-hold-run-{$run->id}*"))->toBe([]);
+    // a burst that is deleted in the middle of being written stands as far as it was
+    $this->postJson('/api/log/out')->assertCreated();
+    $run = $this->user->runs()->where('kind', 'log-out')->latest('id')->firstOrFail();
+    app(App\Runs\Runs::class)->goOn($run->id);
+    expect($run->refresh()->state['under'])->toBe($long->id);
+    $long->delete();
+    Frames::work($run);
+    $zip->open(app(App\Files\Files::class)->local($this->user->files()->where('purpose', 'log-out')->sole()));
+    $bursts = json_decode((string) $zip->getFromName('log.json'), flags: JSON_THROW_ON_ERROR)->bursts;
+    expect($bursts[0]->id)->toBe($long->id)->and($bursts[0]->frames)->toHaveCount(400)->and(count($bursts))->toBe($this->user->bursts()->count() + 1);
+    // and one that is stopped leaves nothing
+    $this->postJson('/api/log/out')->assertCreated();
+    $run = $this->user->runs()->where('kind', 'log-out')->latest('id')->firstOrFail();
+    app(App\Runs\Runs::class)->goOn($run->id);
+    $this->deleteJson('/api/log/out')->assertOk()->assertJsonPath('run.status', 'cancelled')->assertJsonPath('files', []);
+    expect(glob(sys_get_temp_dir()."/rush-hold-run-{$run->id}*"))->toBe([])->and($this->user->files()->count())->toBe(0);
 });
 
 it('copies the counts of the demo with its bursts, and none of the room its pictures take', function () {
@@ -387,16 +444,16 @@ it('knows how much room pictures take, also after some have been let go', functi
 it('gives no more frames in one file than it may hold, and says how to have them', function () {
     madeUp($this->user, 120);
     DB::table('tallies')->where('user_id', $this->user->id)->where('kind', 0)->update(['frames' => App\Log\LogOut::MOST + 1]);
-    $this->getJson('/api/log/out')->assertConflict()->assertJsonPath('type', 'too-many')->assertJsonPath('detail', 'These are 60001 frames, and one file holds 60000. Take them by month, outing or rush.');
+    $this->postJson('/api/log/out')->assertConflict()->assertJsonPath('type', 'too-many')->assertJsonPath('detail', 'These are 60001 frames, and one file holds 60000. Take them by month, outing or rush.');
     $month = $this->getJson('/api/log/counts?by=month')->json('rows.0.value');
-    $this->get("/api/log/out?month={$month}")->assertOk()->streamedContent();
-    // what was made for somebody who went away meanwhile goes by itself
-    $left = (string) tempnam(sys_get_temp_dir(), 'rush-hold-log');
+    logOut("?month={$month}");
+    // what a run has left that nobody goes on with goes by itself
+    $left = (new App\Runs\RunFolder('nobodys'))->inside();
     Artisan::call('tidy');
-    expect(is_file($left))->toBeTrue();
+    expect(is_dir($left))->toBeTrue();
     touch($left, time() - 90_000);
     Artisan::call('tidy');
-    expect(is_file($left))->toBeFalse();
+    expect(is_dir($left))->toBeFalse();
 });
 
 it('tells bodies apart whose names are the same only as numbers', function () {

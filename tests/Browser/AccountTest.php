@@ -49,7 +49,7 @@ it('takes everything of an account into a file, and brings it into an empty one'
     $window->get($this->address('/settings'));
     $this->press($window, 'Write an archive');
     $this->see($window, 'Write another');
-    $link = $this->one($window, '.archive-files a');
+    $link = $this->one($window, '.made-files a');
     expect($link->getAttribute('download'))->not->toBeNull();
     $cookies = array_map(static fn ($one): string => $one->getName().'='.$one->getValue(), $window->manage()->getCookies());
     $asked = stream_context_create(['http' => ['header' => 'Cookie: '.implode('; ', $cookies)]]);

@@ -29,6 +29,8 @@ final class Requests
         'DELETE api/account/archive' => [],
         'POST api/account/restore' => ['file_ids'],
         'DELETE api/account/restore' => [],
+        'POST api/log/out' => [],
+        'DELETE api/log/out' => [],
         'POST api/tokens' => ['name', 'scopes', 'days'],
         'DELETE api/tokens/{token}' => [],
         'POST api/gear' => ['type', 'name', 'document', 'write_id'],

@@ -86,7 +86,7 @@ final class Tidy extends Command
     {
         $gone = 0;
         $before = $now->copy()->subDay()->getTimestamp();
-        foreach (['log', 'archive', 'sidecar', 'restore', 'sent'] as $what) {
+        foreach (['run', 'sidecar', 'restore', 'sent'] as $what) {
             foreach (glob(sys_get_temp_dir()."/rush-hold-{$what}*") ?: [] as $path) {
                 if (filemtime($path) < $before) {
                     $gone += is_dir($path) ? (int) (new Filesystem())->deleteDirectory($path) : (int) unlink($path);

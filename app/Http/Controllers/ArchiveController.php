@@ -10,7 +10,6 @@ use App\Files\FilePurpose;
 use App\Files\Files;
 use App\Http\Requests\Body;
 use App\Models\FileRecord;
-use App\Models\RunRecord;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,7 +25,7 @@ final readonly class ArchiveController extends Controller
     /** The archive that is being written or can be fetched; nothing where none has been asked for. */
     public function show(Request $request): JsonResponse
     {
-        return $this->written($this->user($request));
+        return FileController::made($this->archives, $this->user($request));
     }
 
     /** Begins to write one. */
@@ -35,7 +34,7 @@ final readonly class ArchiveController extends Controller
         $user = $this->user($request);
         $this->archives->begin($user);
 
-        return $this->written($user, 201);
+        return FileController::made($this->archives, $user, 201);
     }
 
     public function destroy(Request $request): JsonResponse
@@ -43,7 +42,7 @@ final readonly class ArchiveController extends Controller
         $user = $this->user($request);
         $this->archives->cancel($user);
 
-        return $this->written($user);
+        return FileController::made($this->archives, $user);
     }
 
     /** Begins to put an archive that has been sent into this account, which has to be empty. */
@@ -72,17 +71,6 @@ final readonly class ArchiveController extends Controller
         $this->restores->cancel($user);
 
         return $this->told($user);
-    }
-
-    private function written(User $user, int $status = 200): JsonResponse
-    {
-        $last = $this->archives->last($user);
-        $files = $last?->status === RunRecord::DONE ? $this->archives->out($user)->all() : [];
-
-        return new JsonResponse([
-            'run' => $last === null ? null : $last->progress() + ['whole' => $last->whole],
-            'files' => array_map(FileController::shape(...), array_values($files)),
-        ], $status);
     }
 
     private function told(User $user, int $status = 200): JsonResponse

@@ -5,17 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CountedBy;
-use App\Log\Counting;
 use App\Log\CountShapes;
-use App\Log\LogOut;
-use App\Problems\Problem;
-use App\Problems\ProblemException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RushHold\Counts\Dimension;
 use RushHold\Faults\MissingField;
 use RushHold\Faults\UnknownChoice;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** What the counts of the log say: shares of sharp frames, two set-ups compared, what was promised beside what was found. */
 final readonly class CountController extends Controller
@@ -54,34 +49,6 @@ final readonly class CountController extends Controller
         $where = CountedBy::where(CountedBy::asked($request));
 
         return self::told($this->shapes->promises($this->user($request), $where));
-    }
-
-    /** The log for other programs, in one zip. */
-    public function out(Request $request, LogOut $out): BinaryFileResponse
-    {
-        $user = $this->user($request);
-        $where = CountedBy::where(CountedBy::asked($request));
-        $frames = Counting::of($user, $where)->whole()->frames;
-        if ($frames > LogOut::MOST) {
-            throw new ProblemException(
-                new Problem(
-                    'too-many',
-                    409,
-                    'Too many frames for one file',
-                    sprintf(
-                        'These are %d frames, and one file holds %d. Take them by month, outing or rush.',
-                        $frames,
-                        LogOut::MOST,
-                    ),
-                ),
-            );
-        }
-        $file = (string) tempnam(sys_get_temp_dir(), 'rush-hold-log');
-        $out->write($user, $where, $file);
-
-        return response()
-            ->download($file, 'log.zip', ['Content-Type' => 'application/zip'])
-            ->deleteFileAfterSend();
     }
 
     /** @param  array<string, mixed>  $counts */

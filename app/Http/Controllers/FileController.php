@@ -9,6 +9,9 @@ use App\Files\FilePurpose;
 use App\Files\Files;
 use App\Log\Intakes;
 use App\Models\FileRecord;
+use App\Models\RunRecord;
+use App\Models\User;
+use App\Runs\MakesFiles;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -80,7 +83,7 @@ final readonly class FileController extends Controller
         ];
         // the web server sends what is long, to whoever reads slowly too
         $isSentByServer = $request->server(self::SENT_BY_SERVER) === '1' && $this->files->areHere();
-        if ($isSentByServer && $file->purpose === FilePurpose::Out) {
+        if ($isSentByServer && ! $file->purpose->isSent()) {
             return new Response('', 200, ['X-Accel-Redirect' => '/kept-bytes/'.$file->path()] + $headers);
         }
 
@@ -116,6 +119,18 @@ final readonly class FileController extends Controller
 
         return (is_string($purpose) ? FilePurpose::tryFrom($purpose) : null) ??
             throw UnknownChoice::of('purpose', is_string($purpose) ? $purpose : '', $known);
+    }
+
+    /** How far a run is that makes files, and what can be fetched of it. */
+    public static function made(MakesFiles $kind, User $user, int $status = 200): JsonResponse
+    {
+        $last = $kind->last($user);
+        $files = $last?->status === RunRecord::DONE ? $kind->out($user)->all() : [];
+
+        return new JsonResponse([
+            'run' => $last === null ? null : $last->progress() + ['whole' => $last->whole],
+            'files' => array_map(self::shape(...), array_values($files)),
+        ], $status);
     }
 
     /** @return array{id: string, purpose: string, name: string, type: string, bytes: int, hash: string, until: ?string, at: string} */

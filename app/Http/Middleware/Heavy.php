@@ -31,7 +31,6 @@ final readonly class Heavy
         'outings/*/after',
         'outings/*/after/pdf',
         'bursts/*/rush',
-        'log/out',
         'log/tables/look',
         'log/tables/take',
     ];

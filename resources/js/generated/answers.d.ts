@@ -2209,7 +2209,7 @@ id: string
 /**
  * What it is for.
  */
-purpose: ("kit" | "frame" | "archive" | "out" | "table")
+purpose: ("kit" | "frame" | "archive" | "out" | "log-out" | "table")
 /**
  * What it is called.
  */
@@ -4665,12 +4665,12 @@ words: string
 learnt: string[]
 }
 /**
- * An archive of an account, written in the background.
+ * What is written for an account in the background.
  * 
  * This interface was referenced by `Answers`'s JSON-Schema
- * via the `definition` "archiveOut".
+ * via the `definition` "filesOut".
  */
-export interface ArchiveOut {
+export interface FilesOut {
 /**
  * How far it is; null where none was asked for.
  */

@@ -970,7 +970,7 @@ export const limits = {
 } as const;
 
 /** What reckons for long on the server, below /api/, an id as *. */
-export const heavy = ["rushes/*/rehearsal","rushes/*/rehearsal/remedies","rushes/*/rehearsal/try","rushes/*/rehearsal/outlook","rushes/*/map","rushes/*/schools","rushes/*/sweeps","layouts/*/best","cards/*/pdf","outings/*/day","outings/*/calendar","outings/*/after","outings/*/after/pdf","bursts/*/rush","log/out","log/tables/look","log/tables/take"] as const;
+export const heavy = ["rushes/*/rehearsal","rushes/*/rehearsal/remedies","rushes/*/rehearsal/try","rushes/*/rehearsal/outlook","rushes/*/map","rushes/*/schools","rushes/*/sweeps","layouts/*/best","cards/*/pdf","outings/*/day","outings/*/calendar","outings/*/after","outings/*/after/pdf","bursts/*/rush","log/tables/look","log/tables/take"] as const;
 
 /** The engraved series of ISO. */
 export const isoScale = [25,32,40,50,64,80,100,125,160,200,250,320,400,500,640,800,1000,1250,1600,2000,2500,3200,4000,5000,6400,8000,10000,12800,16000,20000,25600,32000,40000,51200,64000,80000,102400,128000,160000,204800,256000,320000,409600,512000,640000,819200,1024000,1280000,1638400,2048000,2560000,3276800,4096000,5120000,6553600,8192000,10240000] as const;

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Fragment } from "react";
 import { Link, useLocation, useNavigate } from "react-router-dom";
 import { request } from "../../api/client";
+import { MadeFiles } from "../../files/MadeFiles";
 import { countedBy, outMost } from "../../generated/vocabulary";
 import type { CountRate, CountRow, LogCounts } from "../../generated/answers";
 import { percent } from "../../units/counts";
@@ -223,24 +224,29 @@ function Told({ told, asked, isStale, onGo }: ToldProps) {
               })}
         </tbody>
       </table>
-      <p className="counts-out">
-        {told.whole.frames > outMost ? (
-          <span className="note">
-            For other programs they come in files of {thousands(outMost)} frames at the most: narrow them down, by month
-            for instance.
-          </span>
-        ) : (
-          <a href={`/api/log/out${queryOf(asked.where)}`} download>
-            these frames for other programs: table, log and sidecars in a zip
-          </a>
-        )}
-      </p>
       {told.more > 0 && <p className="note">{thousands(told.more)} more with fewer frames are not shown.</p>}
       <p className="note">
         Dots are shares, lines their 95 % intervals; a ring is too little to go by.{" "}
         {by === told.by && now === "high" && "Highest first by what is sure: the lower end of the interval."}
         {now === "low" && "Lowest first by what is sure: the upper end of the interval."}
       </p>
+      <div className="counts-out">
+        {told.whole.frames > outMost ? (
+          <span className="note">
+            For other programs they come in files of {thousands(outMost)} frames at the most: narrow them down, by month
+            for instance.
+          </span>
+        ) : (
+          <MadeFiles
+            path="log/out"
+            query={queryOf(asked.where)}
+            words={["Write these frames for other programs", "Write these frames for other programs"]}
+            note="a table, the log and sidecars, in one zip"
+            counted={["frame", "frames"]}
+            label="Written for other programs"
+          />
+        )}
+      </div>
     </div>
   );
 }

@@ -1,81 +1,25 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { request } from "../../api/client";
+import { MadeFiles } from "../../files/MadeFiles";
 import { sendFile } from "../../files/sendFile";
-import type { ArchiveIn, ArchiveOut } from "../../generated/answers";
+import type { ArchiveIn } from "../../generated/answers";
 import { useAccount } from "../../session/boot";
-import { when } from "../../units/when";
-import { count, megabytes } from "./archive";
-
-const ASK_MS = 500;
 
 /** Everything of the account in a file: out, and back into an empty one. */
 export function ArchivePart() {
   return (
     <section aria-label="Archive">
       <h2>Take everything with you</h2>
-      <Out />
+      <p>Kits, rushes, layouts, cards, outings, the log with its small pictures, settings and figures, in one zip.</p>
+      <MadeFiles
+        path="account/archive"
+        words={["Write an archive", "Write another"]}
+        counted={["record", "records"]}
+        label="Written archive"
+      />
       <In />
     </section>
-  );
-}
-
-/** Written in the background, and kept to be fetched for a day. */
-function Out() {
-  const client = useQueryClient();
-  const path = "account/archive";
-  const out = useQuery({
-    queryKey: [path],
-    queryFn: () => request<ArchiveOut>("GET", path),
-    refetchInterval: ({ state }) => (state.data?.run?.status === "running" ? ASK_MS : false),
-  });
-  const take = (told: ArchiveOut): void => void client.setQueryData([path], told);
-  const begin = useMutation({ mutationFn: () => request<ArchiveOut>("POST", path), onSuccess: take });
-  const stop = useMutation({ mutationFn: () => request<ArchiveOut>("DELETE", path), onSuccess: take });
-  const run = out.data?.run ?? null;
-  const files = out.data?.files ?? [];
-  const fault = begin.error ?? stop.error ?? out.error;
-  return (
-    <>
-      <p>Kits, rushes, layouts, cards, outings, the log with its small pictures, settings and figures, in one zip.</p>
-      {run?.status === "running" ? (
-        <p className="archive-act" role="status">
-          <progress max={Math.max(1, run.whole)} value={run.done} aria-label="Records written" />
-          {run.waiting ? "It waits for a worker and goes on by itself." : `${count(run.done)} of ${count(run.whole)}`}
-          <button type="button" className="text-button" onClick={() => stop.mutate()}>
-            stop
-          </button>
-        </p>
-      ) : (
-        <p className="archive-act">
-          <button type="button" className="cure" disabled={begin.isPending} onClick={() => begin.mutate()}>
-            {files.length === 0 ? "Write an archive" : "Write another"}
-          </button>
-          {run?.status === "failed" && <span className="fault">{run.problem}</span>}
-        </p>
-      )}
-      {files.length > 0 && (
-        <ul className="archive-files" aria-label="Written archive">
-          {files.map((file) => (
-            <li key={file.id}>
-              <a href={`/api/files/${file.id}`} download>
-                {file.name}
-              </a>{" "}
-              <span className="note">
-                {megabytes(file.bytes)}
-                {file.until !== null && `, here until ${when(file.until)}`}
-              </span>
-            </li>
-          ))}
-        </ul>
-      )}
-      {files.length > 1 && <p className="note">Its pictures are long: keep all {files.length} together.</p>}
-      {fault !== null && (
-        <p className="fault" role="alert">
-          {fault.message}
-        </p>
-      )}
-    </>
   );
 }
 
@@ -105,7 +49,7 @@ function In() {
   });
   return (
     <>
-      <p className="archive-act archive-in">
+      <p className="made-act archive-in">
         <button
           type="button"
           className="cure"
@@ -133,7 +77,7 @@ function In() {
         />
       </p>
       {bring.isPending && (
-        <p className="archive-act" role="status">
+        <p className="made-act" role="status">
           <progress max={1} value={sent} aria-label="Sent of the archive" />
           {sent < 1 ? `Sending, ${Math.round(100 * sent)} %` : "It has arrived"}
           {sent < 1 && (

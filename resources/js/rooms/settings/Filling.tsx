@@ -3,7 +3,8 @@ import { request } from "../../api/client";
 import type { ArchiveIn } from "../../generated/answers";
 import { useAccount } from "../../session/boot";
 import { useTitle } from "../../ui/useTitle";
-import { arrivals, count } from "./archive";
+import { count } from "../../units/numbers";
+import { arrivals } from "./archive";
 import { SignOut } from "./SignOut";
 import "./settings.css";
 
