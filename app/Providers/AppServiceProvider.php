@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Documents\SchemaChecker;
+use App\Images\Sidecar;
 use App\Limits\Turns;
 use App\Log\OutingObserver;
 use App\Models\CardRecord;
@@ -59,6 +60,8 @@ final class AppServiceProvider extends ServiceProvider
             static fn (): SchemaChecker => new SchemaChecker(base_path('schemas')),
         );
         $this->app->singleton(Owned::class);
+        // each text takes exiftool half a second; there are few
+        $this->app->singleton(Sidecar::class);
         $this->app->bind(Forecast::class, StandIn::class);
         $this->app->singleton(Planner::class, static fn (): Planner => Planner::standard());
         $this->app->singleton(
