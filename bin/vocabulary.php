@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Writes for TypeScript what is stated once in PHP: bin/vocabulary.php [--check]
 
 use App\Documents\Vocabulary;
+use App\OpenApi\Operations;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -22,7 +23,15 @@ $samples = "{\n".implode(",\n", array_map(
     array_keys($all = Vocabulary::samples()), $all,
 ))."\n}\n";
 $names = "/* Written by bin/vocabulary.php from core/Rush/EverydayNames.php; change it there. */\n\n/** Everyday names of subjects: name, kind, length in m, speed in m/s, other words for it. */\nexport const names: readonly (readonly [string, string, number, number, readonly string[]])[] = [\n".implode('', array_map(static fn (array $row): string => '  '.$json($row, 0).",\n", Vocabulary::names()))."];\n";
-foreach (['resources/js/generated/vocabulary.ts' => $text, 'resources/js/generated/names.ts' => $names, 'tests/Js/samples.json' => $samples] as $file => $wanted) {
+$answers = (array) json_decode((string) file_get_contents(__DIR__.'/../schemas/answers.json'), true)['$defs'];
+$asked = '';
+foreach (Operations::asked() as $at => $operation) {
+    $answer = isset($answers[(string) $operation->answer]) ? 'answers.'.ucfirst((string) $operation->answer) : 'unknown';
+    $answer = $operation->answer === null ? 'null' : $answer.($operation->orNothing ? ' | null' : '');
+    $asked .= '  "'.$at.'": '.$answer.";\n";
+}
+$operations = "/* Written by bin/vocabulary.php from app/OpenApi/Operations.php; change it there. */\nimport type * as answers from \"./answers\";\n\n/** What comes back of everything the API can be asked, by verb and address below /api/. */\nexport type Operations = {\n{$asked}};\n";
+foreach (['resources/js/generated/vocabulary.ts' => $text, 'resources/js/generated/operations.d.ts' => $operations, 'resources/js/generated/names.ts' => $names, 'tests/Js/samples.json' => $samples] as $file => $wanted) {
     $path = __DIR__.'/../'.$file;
     if (! in_array('--check', $argv, true)) {
         file_put_contents($path, $wanted);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use App\Log\Tallies;
 use App\Models\User;
 use App\Owned\Column;
 use App\Owned\ColumnKind;
@@ -56,7 +55,6 @@ final readonly class DemoCopies
                 'demo_until' => Carbon::now()->addHours((int) config('rushhold.demo_hours')),
             ]);
             $this->copy($demo->id, $copy->id);
-            Tallies::of($copy, Tallies::BYTES)->update(['frames' => 0]);
 
             return $copy;
         });

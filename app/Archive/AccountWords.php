@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use App\Log\Learning;
+use App\Log\Yours\Learning;
 use App\Models\User;
 use App\Owned\Ids;
 use Illuminate\Support\Carbon;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use App\Log\FramePictures;
+use App\Log\Frames\FramePictures;
 use App\Models\FrameRecord;
 use App\Models\User;
 use App\Owned\Column;

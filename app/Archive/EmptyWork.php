@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
-use App\Log\FramePictures;
+use App\Log\Frames\FramePictures;
 use App\Models\FrameRecord;
 use App\Models\User;
 use App\Owned\Owned;
@@ -96,7 +96,7 @@ final class EmptyWork implements Work
         }
         $this->going = [];
         if ($this->isFinished()) {
-            $this->user->forceFill(['learnt' => null, 'filled_by' => null])->save();
+            $this->user->forceFill(['learnt' => null, 'picture_bytes' => 0, 'filled_by' => null])->save();
         }
     }
 

@@ -6,9 +6,9 @@ namespace App\Archive;
 
 use App\Files\Files;
 use App\Limits\Quota;
-use App\Log\BurstKeeper;
-use App\Log\FramePictures;
-use App\Log\Learning;
+use App\Log\Bursts\BurstKeeper;
+use App\Log\Frames\FramePictures;
+use App\Log\Yours\Learning;
 use App\Models\BurstRecord;
 use App\Models\FileRecord;
 use App\Models\FrameRecord;

@@ -8,7 +8,7 @@ use App\Accounts\StarterKit;
 use App\Cards\Drawings;
 use App\Cards\Paper;
 use App\Http\Middleware\Heavy;
-use App\Log\LogOut;
+use App\Log\Out\LogOut;
 use App\Models\GearRecord;
 use App\Models\User;
 use RushHold\Assumptions\Assumption;

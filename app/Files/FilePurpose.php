@@ -30,7 +30,7 @@ enum FilePurpose: string
     {
         return match ($this) {
             self::Kit => \App\Kits\KitFiles::LARGEST,
-            self::Frame => \App\Log\Intakes::LARGEST,
+            self::Frame => \App\Log\Intake\Intakes::LARGEST,
             self::Archive => \App\Archive\ArchiveWork::LARGEST,
             self::Out, self::LogOut => PHP_INT_MAX,
             self::Table => \App\Log\Table\TableText::LARGEST,

@@ -89,7 +89,9 @@ final readonly class JpegMaker
 
     private function transformed(string $jpeg, int $turn): string
     {
-        $how = $this->turbo->copied(pack('l6', 0, 0, 0, 0, $turn, self::TRIM | self::NOTHING_ELSE).str_repeat("\0", 16));
+        $how = $this->turbo->copied(
+            pack('l6', 0, 0, 0, 0, $turn, self::TRIM | self::NOTHING_ELSE).str_repeat("\0", 16),
+        );
         $bytes = $this->turbo->copied($jpeg);
         $handle = $this->turbo->begin('tjInitTransform');
         try {

@@ -102,7 +102,9 @@ final class JpegPicture implements Picture
     {
         $limit = ini_parse_quantity((string) ini_get('memory_limit'));
 
-        return $limit <= 0 ? self::MOST_PIXELS : max(0, $limit - memory_get_usage() + KeptBlock::bytes() - $length - self::BESIDE);
+        $used = memory_get_usage() - KeptBlock::bytes() + $length + self::BESIDE;
+
+        return $limit <= 0 ? self::MOST_PIXELS : max(0, $limit - $used);
     }
 
     public function width(): int

@@ -70,12 +70,15 @@ final readonly class TurboJpeg
             ];
             $sizes = array_map($size, [0, 1, 2]);
             if (JpegPlanes::bytes($sizes) <= $most) {
-                return new JpegPlanes(
-                    $this->turbo,
-                    $sizes,
-                    $sampling,
-                    fn (CData $to, CData $rows) => $this->decompress('tjDecompressToYUVPlanes', $to, $width, $rows, $height),
+                $fill = fn (CData $to, CData $rows) => $this->decompress(
+                    'tjDecompressToYUVPlanes',
+                    $to,
+                    $width,
+                    $rows,
+                    $height,
                 );
+
+                return new JpegPlanes($this->turbo, $sizes, $sampling, $fill);
             }
         }
 
@@ -142,6 +145,7 @@ final readonly class TurboJpeg
 
     private function decompress(string $how, mixed ...$given): void
     {
-        $this->turbo->must($this->handle, $how, $this->bytes, $this->length, ...$given, ...[TurboLibrary::STOP_ON_WARNING]);
+        $all = [$this->bytes, $this->length, ...$given, TurboLibrary::STOP_ON_WARNING];
+        $this->turbo->must($this->handle, $how, ...$all);
     }
 }

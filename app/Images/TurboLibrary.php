@@ -30,7 +30,8 @@ final readonly class TurboLibrary
         int tjDecompress2(tjhandle, const byte *, unsigned long, byte *, int, int, int, int, int);
         int tjCompress2(tjhandle, const byte *, int, int, int, int, byte **, unsigned long *, int, int, int);
         int tjDecompressToYUVPlanes(tjhandle, const byte *, unsigned long, byte **, int, int *, int, int);
-        int tjCompressFromYUVPlanes(tjhandle, const byte **, int, const int *, int, int, byte **, unsigned long *, int, int);
+        int tjCompressFromYUVPlanes(tjhandle, const byte **, int, const int *, int, int,
+            byte **, unsigned long *, int, int);
         int tjPlaneWidth(int, int, int);
         int tjPlaneHeight(int, int, int);
         int tjTransform(tjhandle, const byte *, unsigned long, int, byte **, unsigned long *, tjtransform *, int);

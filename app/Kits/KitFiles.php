@@ -7,7 +7,7 @@ namespace App\Kits;
 use App\Documents\SchemaChecker;
 use App\Files\FilePurpose;
 use App\Files\Files;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Limits\Quota;
 use App\Models\GearRecord;
 use App\Models\User;
@@ -75,7 +75,7 @@ final readonly class KitFiles
      *
      * @throws Fault when neither is given, or it is no file of this account
      */
-    public function text(User $user, Body $body): string
+    public function text(User $user, RequestBody $body): string
     {
         $id = $body->optionalText('file_id', 26);
 

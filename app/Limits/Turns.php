@@ -28,7 +28,7 @@ final readonly class Turns
     public function __construct(private string $folder, private int $places, private int $seats = 0) {}
 
     /** A place to reckon in, waited for a moment where there is a seat to wait on; null when there is none for this account by then. */
-    public function await(string $account): ?Turn
+    public function await(string $account): ?HeavyTurn
     {
         $turn = $this->take($account);
         if ($turn !== null || ($seat = $this->of('seat-', $this->seats, 1, $account)) === null) {
@@ -50,13 +50,13 @@ final readonly class Turns
     }
 
     /** A place to reckon in, null while there is none for this account. */
-    public function take(string $account): ?Turn
+    public function take(string $account): ?HeavyTurn
     {
         return $this->of('', $this->places, self::EACH, $account);
     }
 
     /** One of so many files for this account, null while all are taken or it has as many as it may. */
-    private function of(string $named, int $count, int $each, string $account): ?Turn
+    private function of(string $named, int $count, int $each, string $account): ?HeavyTurn
     {
         if (! is_dir($this->folder)) {
             @mkdir($this->folder, 0o775, true);
@@ -69,7 +69,7 @@ final readonly class Turns
                 continue;
             }
             if ($turn === null && flock($file, LOCK_EX | LOCK_NB)) {
-                $turn = Turn::in($file, $account);
+                $turn = HeavyTurn::in($file, $account);
 
                 continue;
             }

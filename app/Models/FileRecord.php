@@ -21,7 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string $hash SHA-256 of its content, in hexadecimal
  * @property ?Carbon $expires_at when it goes by itself
  * @property ?Carbon $read_at when what is in it was taken in
- * @property ?string $outcome what came of reading it, until that is taken in: {@see \App\Log\ReadFrame}
+ * @property ?string $outcome what came of reading it, until that is taken in: {@see \App\Log\Intake\ReadFrame}
  * @property Carbon $created_at
  */
 final class FileRecord extends Model

@@ -27,7 +27,7 @@ use RushHold\Sharpness\FrameVerdict;
  * @property int $width as the file lies, in px
  * @property int $height
  * @property \stdClass $facts {@see FrameFacts::toArray()}
- * @property \stdClass $measured {@see \App\Log\Looked::measured()}
+ * @property \stdClass $measured {@see \App\Log\Intake\Looked::measured()}
  * @property string $found_by touch, found, file, plan or middle; table where it came without a picture
  * @property ?float $total_px blur of the subject; null where nothing stands there
  * @property float $floor_px what of that is the body's own
@@ -38,6 +38,7 @@ use RushHold\Sharpness\FrameVerdict;
  * @property int $held_by in whose folder its pictures are: a copy of the demo shows those of the demo
  * @property string $picture under which name, which nobody can guess
  * @property int $picture_bytes
+ * @property ?string $table_run the run that brought it, where it came in a table
  * @property ?string $crop what of the picture its piece shows, as x,y,w,h in px of the file; null once the piece has been let go
  * @property BurstRecord $burst
  * @property ?FileRecord $file

@@ -26,6 +26,7 @@ use RushHold\Wording\Units;
  * @property ?array<string, array{value: float, frames: int}> $learnt figures of the person's own frames that are used in place of those, by name
  * @property ?array<string, array<string, string|float>> $subjects those of the account's own, by name
  * @property bool $is_demo the demo everybody gets a copy of; nobody signs in to it
+ * @property int $picture_bytes how long the pictures of all its frames are, {@see \App\Log\Counts\Tallies}
  * @property ?string $filled_by the run that puts an archive into it: until that ends nobody else reads or writes anything in it
  * @property ?Carbon $demo_until when this copy of the demo goes; null for an account of its own
  */

@@ -52,7 +52,13 @@ final class Operations
     /** @return array<string, Operation> by "VERB address" */
     public static function all(): array
     {
-        return self::$all ??= self::scoped(self::account() + self::gear() + self::layouts() + self::cards() + self::places() + self::outings() + self::log() + self::kits() + self::rushes() + self::rehearsals());
+        return self::$all ??= self::scoped(self::asked());
+    }
+
+    /** @return array<string, Operation> the same, without what a key must be allowed */
+    public static function asked(): array
+    {
+        return self::account() + self::gear() + self::layouts() + self::cards() + self::places() + self::outings() + self::log() + self::kits() + self::rushes() + self::rehearsals();
     }
 
     /**

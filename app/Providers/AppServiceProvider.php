@@ -7,7 +7,7 @@ namespace App\Providers;
 use App\Documents\SchemaChecker;
 use App\Images\Sidecar;
 use App\Limits\Turns;
-use App\Log\OutingObserver;
+use App\Log\Bursts\OutingObserver;
 use App\Models\CardRecord;
 use App\Models\FileRecord;
 use App\Models\GearRecord;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Shoot;
 
-use App\Log\BurstKeeper;
-use App\Log\FrameKeeper;
-use App\Log\FrameReader;
-use App\Log\Promises;
+use App\Log\Bursts\BurstKeeper;
+use App\Log\Counts\Promises;
+use App\Log\Frames\FrameKeeper;
+use App\Log\Intake\FrameReader;
 use App\Models\RunRecord;
 use App\Models\User;
 use App\Plans\PlanCache;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Shoot;
 
-use App\Log\BurstKeeper;
-use App\Log\FrameKeeper;
-use App\Log\FrameReader;
-use App\Log\Promises;
-use App\Log\ReadFrame;
+use App\Log\Bursts\BurstKeeper;
+use App\Log\Counts\Promises;
+use App\Log\Frames\FrameKeeper;
+use App\Log\Intake\FrameReader;
+use App\Log\Intake\ReadFrame;
 use App\Models\FrameRecord;
 use App\Models\PromiseRecord;
 use App\Models\RushRecord;

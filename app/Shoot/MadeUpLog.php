@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shoot;
 
-use App\Log\Tallies;
+use App\Log\Counts\Tallies;
 use App\Models\BurstRecord;
 use App\Models\PromiseRecord;
 use App\Models\User;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Undo;
 
 use App\Http\Controllers\Controller;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
@@ -70,7 +70,7 @@ abstract readonly class UndoableController extends Controller
      *
      * @param  T  $record  not saved yet
      */
-    protected function make(Request $request, Body $body, Model&Undoable $record): JsonResponse
+    protected function make(Request $request, RequestBody $body, Model&Undoable $record): JsonResponse
     {
         $user = $this->user($request);
 
@@ -88,7 +88,7 @@ abstract readonly class UndoableController extends Controller
 
     private function step(Request $request, int $by): JsonResponse
     {
-        $revision = Body::of($request)->whole('revision');
+        $revision = RequestBody::of($request)->whole('revision');
 
         return $this->answer($request, $this->history->step($this->record($request), $revision, $by));
     }

@@ -6,8 +6,8 @@ declare(strict_types=1);
 // as only decoding it that takes: FILE. The first turns only warm the machine.
 
 use App\Images\JpegPicture;
-use App\Log\FrameStandard;
-use App\Log\Look;
+use App\Log\Frames\FrameStandard;
+use App\Log\Intake\Look;
 
 require __DIR__.'/../../vendor/autoload.php';
 

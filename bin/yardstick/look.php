@@ -7,7 +7,7 @@ declare(strict_types=1);
 // passes every so many-th, of each so many frames at the most.
 
 use App\Images\JpegPicture;
-use App\Log\Look;
+use App\Log\Intake\Look;
 use App\Shoot\Darkroom;
 use RushHold\Kit\Kit;
 use RushHold\Log\FrameFacts;

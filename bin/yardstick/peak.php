@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Reads, looks at and makes the small pictures of one JPEG, as a worker would, and prints the most memory that took, in bytes.
 
 use App\Images\RawPreview;
-use App\Log\FrameReader;
+use App\Log\Intake\FrameReader;
 
 require __DIR__.'/../../vendor/autoload.php';
 

@@ -7,7 +7,7 @@ declare(strict_types=1);
 use App\Images\ExifReader;
 use App\Images\JpegMaker;
 use App\Images\JpegPicture;
-use App\Log\Look;
+use App\Log\Intake\Look;
 use RushHold\Sharpness\Box;
 
 require __DIR__.'/../../vendor/autoload.php';

@@ -181,7 +181,7 @@ final class Calculations
         return [
             new Calculation(
                 'sun',
-                [new Input('latitude_deg', -90, 90), new Input('longitude_deg', -180, 180), new Moment('time_utc')],
+                [new Input('latitude_deg', -90, 90), new Input('longitude_deg', -180, 180), new MomentInput('time_utc')],
                 static function (array $in): array {
                     $sun = Sun::at(Observer::at($in['latitude_deg'], $in['longitude_deg']), $in['time_utc']);
 

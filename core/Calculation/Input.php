@@ -7,7 +7,7 @@ namespace RushHold\Calculation;
 use RushHold\Faults\NumberOutOfRange;
 use RushHold\Faults\WrongType;
 
-/** One number a calculation asks for: its name (with the unit in it) and the range in which it means anything. {@see Moment} is written as text. */
+/** One number a calculation asks for: its name (with the unit in it) and the range in which it means anything. {@see MomentInput} is written as text. */
 readonly class Input
 {
     public function __construct(public string $name, public float $least, public float $most) {}

@@ -34,7 +34,7 @@ final class CountWords
             Dimension::Rush, Dimension::Outing, Dimension::Body, Dimension::Lens => $value,
             Dimension::Hold => self::hold($value),
             Dimension::Area => $value === Promise::BY_HAND ? 'by hand' : AfArea::tryFrom($value)?->words() ?? $value,
-            Dimension::Tuning => self::tracking(Tracking::read($value)),
+            Dimension::Tuning => self::tracking(TrackingDials::read($value)),
             Dimension::Heeded => $value === 'yes' ? 'as planned' : 'otherwise',
             Dimension::Shutter => Units::shutter(self::engraved(Bands::shutterS((int) $value))),
             Dimension::Distance => self::distance((int) $value, $units),
@@ -62,7 +62,7 @@ final class CountWords
         return implode(', ', [...$parts, Units::shutter($hold->shutterS), 'f/'.Units::figures($hold->fNumber, 2)]);
     }
 
-    private static function tracking(Tracking $tracking): string
+    private static function tracking(TrackingDials $tracking): string
     {
         $parts = [];
         foreach (['stay' => $tracking->stay, 'pace' => $tracking->pace, 'pick' => $tracking->pick?->value] as $name => $level) {

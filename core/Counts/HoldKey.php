@@ -14,14 +14,14 @@ final readonly class HoldKey
     private function __construct(
         public FocusMode $focusMode,
         public AfArea $area,
-        public Tracking $tracking,
+        public TrackingDials $tracking,
         public float $shutterS,
         public float $fNumber,
     ) {}
 
     public static function of(Hold $hold): self
     {
-        return new self($hold->focusMode, $hold->area, Tracking::of($hold), $hold->shutterS, $hold->fNumber);
+        return new self($hold->focusMode, $hold->area, TrackingDials::of($hold), $hold->shutterS, $hold->fNumber);
     }
 
     /** @param  string  $text  from {@see text()} */
@@ -37,7 +37,7 @@ final readonly class HoldKey
         [$shutterS, $fNumber] = [(float) $parts[3], (float) $parts[4]];
 
         return $shutterS > 0 && $fNumber > 0 && is_finite($shutterS) && is_finite($fNumber)
-            ? new self($mode, $area, Tracking::read($parts[2]), $shutterS, $fNumber)
+            ? new self($mode, $area, TrackingDials::read($parts[2]), $shutterS, $fNumber)
             : null;
     }
 

@@ -55,7 +55,7 @@ final readonly class Promise
         return new self(
             HoldKey::of($hold)->text(),
             $hold->focusMode === FocusMode::Manual ? self::BY_HAND : $hold->area->value,
-            Tracking::of($hold)->text(),
+            TrackingDials::of($hold)->text(),
             $plan->situation->rush->photographer->support->value,
             $plan->situation->rush->workM,
             $hold->shutterS,

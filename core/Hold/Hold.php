@@ -22,7 +22,7 @@ final readonly class Hold
         public FocusMode $focusMode,
         public ?ManualTechnique $manualTechnique,
         public AfArea $area,
-        public Place $place,
+        public AreaPlace $place,
         public Detection $detection,
         public bool $eye,
         public ?int $stay,

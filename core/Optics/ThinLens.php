@@ -70,7 +70,7 @@ final readonly class ThinLens
      * The f-number, and where to focus, that just keeps everything from $nearM to $farM within $cocMm:
      * q = 2nF/(n+F), N = f²·q·(1/n − 1/F) / (2c(q−f)).
      */
-    public function cover(float $nearM, float $farM, float $cocMm): Cover
+    public function cover(float $nearM, float $farM, float $cocMm): SpreadCover
     {
         $near = $this->mm('near_m', $nearM);
         $far = Guard::between('far_m', $farM, $nearM, 1e7, 'm') * 1000;
@@ -78,7 +78,7 @@ final readonly class ThinLens
         $fNumber =
             ($this->focalMm ** 2 * $q * (1 / $near - 1 / $far)) / (2 * self::coc($cocMm) * ($q - $this->focalMm));
 
-        return new Cover($fNumber, $q / 1000);
+        return new SpreadCover($fNumber, $q / 1000);
     }
 
     private function mm(string $field, float $distanceM): float

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Hold\Aim;
+use RushHold\Hold\AreaPlace;
 use RushHold\Hold\Burst;
 use RushHold\Hold\Hold;
 use RushHold\Hold\ManualTechnique;
 use RushHold\Hold\Pick;
-use RushHold\Hold\Place;
 use RushHold\Hold\Scheme;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Kit\AfArea;
@@ -31,7 +31,7 @@ final class HoldDraft
     /** @var list<AreaScore> best first */
     public array $areaScores = [];
 
-    public ?Place $place = null;
+    public ?AreaPlace $place = null;
 
     public Detection $detection = Detection::None;
 

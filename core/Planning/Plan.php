@@ -9,7 +9,7 @@ use RushHold\Kit\Kit;
 use RushHold\Optics\BlurBudget;
 use RushHold\Optics\DepthOfField;
 use RushHold\Planning\Exposure\ExposureSettings;
-use RushHold\Planning\Exposure\FrameBlur;
+use RushHold\Planning\Exposure\PlannedBlur;
 
 /** The answer to a rush: what to set, the numbers it rests on, the reasons. {@see PlanDocument} writes it as plan/1. */
 final readonly class Plan
@@ -19,7 +19,7 @@ final readonly class Plan
         public Situation $situation,
         public HoldDraft $draft,
         public ExposureSettings $settings,
-        public FrameBlur $frameBlur,
+        public PlannedBlur $frameBlur,
         public BlurBudget $blur,
         public DepthOfField $depth,
         public Hold $hold,
@@ -31,7 +31,7 @@ final readonly class Plan
     public static function of(Situation $situation, HoldDraft $draft, Kit $kit): self
     {
         $settings = $draft->settings ?? throw new \LogicException('A plan needs its exposure chosen.');
-        $frameBlur = FrameBlur::of($situation, $draft);
+        $frameBlur = PlannedBlur::of($situation, $draft);
 
         return new self(
             $situation,

@@ -13,7 +13,7 @@ use RushHold\Rehearsal\Scene\Scene;
 /** When the photographer presses, and so when the frames come. */
 final class Shutter
 {
-    /** @return list<Burst> */
+    /** @return list<PlayedBurst> */
     public static function bursts(Pass $pass, Camera $camera): array
     {
         $hold = $camera->hold;
@@ -54,19 +54,19 @@ final class Shutter
     }
 
     /** Held down from here to there, or until the buffer is full. */
-    private static function held(Pass $pass, Camera $camera, float $fromS, float $toS): Burst
+    private static function held(Pass $pass, Camera $camera, float $fromS, float $toS): PlayedBurst
     {
         $fps = $camera->hold->fps;
         $start = $fromS + $pass->phase / $fps;
         $frames = max(1, (int) floor((min($toS, $pass->scene->durationS()) - $start) * $fps) + 1);
 
-        return new Burst($start, (int) min($frames, self::buffer($pass->scene), Pass::FRAMES));
+        return new PlayedBurst($start, (int) min($frames, self::buffer($pass->scene), Pass::FRAMES));
     }
 
     /**
      * Two or three frames whenever it is in view, then a rest.
      *
-     * @return list<Burst>
+     * @return list<PlayedBurst>
      */
     private static function short(Pass $pass, Camera $camera): array
     {
@@ -79,7 +79,7 @@ final class Shutter
         $at = self::readyS($pass) + $pass->phase / $fps;
         while ($at < $pass->scene->durationS() && $left > 0) {
             if (self::inView($pass, $camera, $at - $scene->value('camera.shutter_lag'))) {
-                $bursts[] = new Burst($at, min($frames, $left));
+                $bursts[] = new PlayedBurst($at, min($frames, $left));
                 $left -= $frames;
                 $at += $rest;
             } else {
@@ -90,7 +90,7 @@ final class Shutter
         return $bursts;
     }
 
-    /** @return list<Burst> one frame at a time */
+    /** @return list<PlayedBurst> one frame at a time */
     private static function single(Pass $pass, Camera $camera): array
     {
         $bursts = [];
@@ -99,13 +99,13 @@ final class Shutter
             $at < $pass->scene->durationS();
             $at += $pass->scene->value('rehearse.single')
         ) {
-            $bursts[] = new Burst($at, 1);
+            $bursts[] = new PlayedBurst($at, 1);
         }
 
         return $bursts;
     }
 
-    /** @return list<Burst> held down from just before it is there until it has passed */
+    /** @return list<PlayedBurst> held down from just before it is there until it has passed */
     private static function atTrap(Pass $pass, Camera $camera): array
     {
         $scene = $pass->scene;

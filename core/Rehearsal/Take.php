@@ -17,7 +17,7 @@ use RushHold\Rehearsal\Scene\Scene;
 /** One hold tried on one pass: where the plane was, and what became of every frame. */
 final readonly class Take
 {
-    /** @param  list<Burst>  $bursts */
+    /** @param  list<PlayedBurst>  $bursts */
     private function __construct(
         public Pass $pass,
         public Camera $camera,
@@ -38,7 +38,7 @@ final readonly class Take
         return new self($this->pass, $camera, $this->plane, $this->bursts);
     }
 
-    /** @param  list<Burst>  $bursts */
+    /** @param  list<PlayedBurst>  $bursts */
     private static function focus(Camera $camera, array $bursts): FocusMethod
     {
         return match ($camera->hold->focusMode) {

@@ -26,7 +26,7 @@ enum DayOrder: string
     public static function readable(string $text): array
     {
         return array_values(
-            array_filter(self::cases(), static fn (self $order): bool => Cell::day($text, $order) !== null),
+            array_filter(self::cases(), static fn (self $order): bool => TableField::day($text, $order) !== null),
         );
     }
 

@@ -128,14 +128,14 @@ enum FrameColumn: string
      */
     public function number(string $text, bool $isInFeet): ?float
     {
-        $whole = Cell::whole($text);
+        $whole = TableField::whole($text);
         $number = match ($this) {
-            self::Shutter => Cell::shutter($text),
-            self::Aperture => Cell::aperture($text),
+            self::Shutter => TableField::shutter($text),
+            self::Aperture => TableField::aperture($text),
             self::Iso => $whole === null ? null : (float) $whole,
-            self::Focal => Cell::millimetres($text),
-            self::Compensation => Cell::stops($text),
-            self::Distance => Cell::metres($text, $isInFeet),
+            self::Focal => TableField::millimetres($text),
+            self::Compensation => TableField::stops($text),
+            self::Distance => TableField::metres($text, $isInFeet),
             default => null,
         };
         [$least, $most] = FrameFacts::BOUNDS[$this->value] ?? [0.0, 0.0];

@@ -35,34 +35,35 @@ final readonly class RowReader
         $number = function (FrameColumn $column) use ($text, &$leftOut): ?float {
             $read = $column->number($text($column), $this->match->isInFeet());
             // cameras write 0 for what they do not know
-            if ($read === null && Cell::number($text($column)) !== 0.0) {
+            if ($read === null && TableField::number($text($column)) !== 0.0) {
                 self::leave($column, $text($column), $leftOut);
             }
 
             return $read;
         };
         $iso = $number(FrameColumn::Iso);
-        $rating = Cell::stars($text(FrameColumn::Rating));
+        $rating = TableField::stars($text(FrameColumn::Rating));
         if ($rating === null) {
             self::leave(FrameColumn::Rating, $text(FrameColumn::Rating), $leftOut);
         }
         [$verdict, $eye] = self::verdicts($text, $leftOut);
-        $confidence = Cell::number($text(FrameColumn::Confidence));
+        $confidence = TableField::number($text(FrameColumn::Confidence));
 
         return new FrameRow(
-            Cell::name(self::fileName($text(FrameColumn::File)), self::NAME) ?? "line {$line}",
-            Cell::hash($text(FrameColumn::Hash)),
+            TableField::name(self::fileName($text(FrameColumn::File)), self::NAME) ?? "line {$line}",
+            TableField::hash($text(FrameColumn::Hash)),
             new FrameFacts(
                 takenAt: $moment,
-                offset: Cell::offset($text(FrameColumn::Offset)) ?? Cell::offset($text(FrameColumn::TakenAt)),
+                offset: TableField::offset($text(FrameColumn::Offset)) ??
+                TableField::offset($text(FrameColumn::TakenAt)),
                 shutterS: $number(FrameColumn::Shutter),
                 fNumber: $number(FrameColumn::Aperture),
                 iso: $iso === null ? null : (int) $iso,
                 focalMm: $number(FrameColumn::Focal),
                 compensation: $number(FrameColumn::Compensation),
                 distanceM: $number(FrameColumn::Distance),
-                body: Cell::name($text(FrameColumn::Body), FrameFacts::NAME),
-                lens: Cell::name($text(FrameColumn::Lens), FrameFacts::NAME),
+                body: TableField::name($text(FrameColumn::Body), FrameFacts::NAME),
+                lens: TableField::name($text(FrameColumn::Lens), FrameFacts::NAME),
                 rating: $rating,
                 leftOut: $leftOut,
             ),
@@ -73,8 +74,8 @@ final readonly class RowReader
             $eye,
             self::px($text(FrameColumn::Blur)),
             self::px($text(FrameColumn::Limit)),
-            Cell::name($text(FrameColumn::Burst), self::NAME),
-            Cell::name($text(FrameColumn::Rush), self::NAME),
+            TableField::name($text(FrameColumn::Burst), self::NAME),
+            TableField::name($text(FrameColumn::Rush), self::NAME),
         );
     }
 
@@ -82,8 +83,8 @@ final readonly class RowReader
     private function moment(\Closure $text, int $line): string
     {
         $whole = $text(FrameColumn::TakenAt);
-        $day = Cell::day($whole !== '' ? $whole : $text(FrameColumn::Day), $this->match->days);
-        $time = Cell::time($whole) ?? Cell::time($text(FrameColumn::Time));
+        $day = TableField::day($whole !== '' ? $whole : $text(FrameColumn::Day), $this->match->days);
+        $time = TableField::time($whole) ?? TableField::time($text(FrameColumn::Time));
         if ($day === null || $time === null) {
             $told = $whole !== '' ? $whole : trim($text(FrameColumn::Day).' '.$text(FrameColumn::Time));
             throw TextOutOfBounds::of(
@@ -105,7 +106,7 @@ final readonly class RowReader
     {
         $read = [];
         foreach ([FrameColumn::Verdict, FrameColumn::Eye] as $column) {
-            $verdict = Cell::verdict($text($column));
+            $verdict = TableField::verdict($text($column));
             if ($verdict === null) {
                 self::leave($column, $text($column), $leftOut);
             }
@@ -113,7 +114,7 @@ final readonly class RowReader
         }
         [$verdict, $eye] = $read;
         // who keeps it has called it sharp; who does not has not said why
-        $eye ??= Cell::isYes($text(FrameColumn::Kept)) === true ? FrameVerdict::Sharp : null;
+        $eye ??= TableField::isYes($text(FrameColumn::Kept)) === true ? FrameVerdict::Sharp : null;
 
         return [$verdict ?? FrameVerdict::Unclear, $eye === FrameVerdict::Unclear ? null : $eye];
     }
@@ -132,7 +133,7 @@ final readonly class RowReader
 
     private static function px(string $text): ?float
     {
-        $px = Cell::number($text);
+        $px = TableField::number($text);
 
         return $px !== null && $px >= 0 && $px <= self::WIDEST_PX ? $px : null;
     }

@@ -40,7 +40,7 @@ final readonly class TableMatch
             if (($column === FrameColumn::Day || $column === FrameColumn::Time) && self::areMoments($texts)) {
                 $column = FrameColumn::TakenAt;
             } elseif ($column === FrameColumn::TakenAt && $texts !== [] && ! self::areMoments($texts)) {
-                $column = Cell::time($texts[0]) !== null ? FrameColumn::Time : FrameColumn::Day;
+                $column = TableField::time($texts[0]) !== null ? FrameColumn::Time : FrameColumn::Day;
             }
             if ($column !== null && ! isset($columns[$column->value]) && self::reads($column, $name, $texts)) {
                 $columns[$column->value] = $number;
@@ -151,7 +151,7 @@ final readonly class TableMatch
     private static function areMoments(array $texts): bool
     {
         return $texts !== [] &&
-            Cell::time($texts[0]) !== null &&
+            TableField::time($texts[0]) !== null &&
             DayOrder::readable($texts[0]) !== [];
     }
 
@@ -159,14 +159,14 @@ final readonly class TableMatch
     private static function reads(FrameColumn $column, string $name, array $texts): bool
     {
         $read = array_filter($texts, static fn (string $text): bool => match ($column) {
-            FrameColumn::Kept => Cell::isYes($text) !== null,
-            FrameColumn::Rating => Cell::stars($text) !== null,
-            FrameColumn::Verdict, FrameColumn::Eye => Cell::verdict($text) !== null,
-            FrameColumn::Hash => Cell::hash($text) !== null,
-            FrameColumn::Offset => Cell::offset($text) !== null,
+            FrameColumn::Kept => TableField::isYes($text) !== null,
+            FrameColumn::Rating => TableField::stars($text) !== null,
+            FrameColumn::Verdict, FrameColumn::Eye => TableField::verdict($text) !== null,
+            FrameColumn::Hash => TableField::hash($text) !== null,
+            FrameColumn::Offset => TableField::offset($text) !== null,
             default => ! in_array($column, FrameColumn::measured(), true) ||
                 // cameras write 0 for what they do not know
-                Cell::number($text) === 0.0 ||
+                TableField::number($text) === 0.0 ||
                 $column->number($text, FrameColumn::isInFeet($name)) !== null,
         });
 

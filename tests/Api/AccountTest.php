@@ -153,7 +153,7 @@ it('deletes an account with everything in it, and nothing else', function () {
 it('leaves no row of an account behind, table by table', function () {
     $user = People::someone();
     $rush = People::rushOf($user);
-    $promise = app(App\Log\Promises::class)->of($rush, $user);
+    $promise = app(App\Log\Counts\Promises::class)->of($rush, $user);
     app(App\Shoot\PlayedLog::class)->pass($user, $rush, $promise, [], 3, Illuminate\Support\Carbon::parse('2026-05-23 05:00:00'));
     People::outingOf($user, $rush);
     People::cardOf($user, $rush);

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Log\BurstKeeper;
-use App\Log\Counting;
-use App\Log\Promises;
-use App\Log\Tallies;
+use App\Log\Bursts\BurstKeeper;
+use App\Log\Counts\Counting;
+use App\Log\Counts\Promises;
+use App\Log\Counts\Tallies;
 use App\Models\OutingRecord;
 use App\Models\PromiseRecord;
 use App\Models\User;
@@ -369,7 +369,7 @@ it('writes a long log portion by portion, each frame once, whatever dies or is d
     $turn();
     expect($run->refresh()->done)->toBe(400);
     // a portion that is done and not kept is done again
-    $lost = app(App\Log\LogsOut::class)->resume($run);
+    $lost = app(App\Log\Out\LogsOut::class)->resume($run);
     $lost->step();
     Frames::work($run);
     $file = $this->user->files()->where('purpose', 'log-out')->sole();
@@ -443,7 +443,7 @@ it('knows how much room pictures take, also after some have been let go', functi
 
 it('gives no more frames in one file than it may hold, and says how to have them', function () {
     madeUp($this->user, 120);
-    DB::table('tallies')->where('user_id', $this->user->id)->where('kind', 0)->update(['frames' => App\Log\LogOut::MOST + 1]);
+    DB::table('tallies')->where('user_id', $this->user->id)->where('kind', 0)->update(['frames' => App\Log\Out\LogOut::MOST + 1]);
     $this->postJson('/api/log/out')->assertConflict()->assertJsonPath('type', 'too-many')->assertJsonPath('detail', 'These are 60001 frames, and one file holds 60000. Take them by month, outing or rush.');
     $month = $this->getJson('/api/log/counts?by=month')->json('rows.0.value');
     logOut("?month={$month}");
@@ -485,7 +485,7 @@ it('counts a burst once, however often it is told anew', function () {
     $burst = Frames::burst($this->user);
     $before = app(Tallies::class)->all($this->user);
     foreach (range(1, 3) as $again) {
-        app(App\Log\BurstKeeper::class)->recount($burst->id);
+        app(App\Log\Bursts\BurstKeeper::class)->recount($burst->id);
     }
     expect(app(Tallies::class)->all($this->user))->toBe($before);
     // and a rush that is deleted keeps its frames, under its name

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Log\Learning;
-use App\Log\Promises;
-use App\Log\Tallies;
+use App\Log\Counts\Promises;
+use App\Log\Counts\Tallies;
+use App\Log\Yours\Learning;
 use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Models\User;
@@ -221,7 +221,7 @@ it('tells what a body blurs of its own, and judges without it where that is swit
         ->and($floor['value'])
         ->toBeGreaterThan(0)
         ->toBeBetween($floor['least'], $floor['most']);
-    $floors = app(App\Log\Floors::class);
+    $floors = app(App\Log\Frames\Floors::class);
     expect($floors->of($this->user->id, $body)->px)->toEqualWithDelta($floor['value'], 1e-9);
     $told = $this->putJson('/api/log/learnt/'.rawurlencode("floor.{$body}"), ['is_on' => false])->assertOk()->json();
     // no plan rests on it

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Files\Files;
-use App\Log\FramePictures;
-use App\Log\Relooks;
+use App\Log\Frames\FramePictures;
+use App\Log\Frames\Relooks;
 use App\Models\BurstRecord;
 use App\Models\FileRecord;
 use App\Models\FrameRecord;
@@ -182,7 +182,7 @@ it('takes in all that waits, however quickly each is gone through', function () 
 it('keeps what came of a file before the next can break anything', function () {
     Frames::send($this->user, Frames::jpeg(1), 'first.jpg');
     $deadly = Frames::send($this->user, Frames::jpeg(2), 'deadly.jpg');
-    $run = app(App\Log\Intakes::class)->wake($this->user);
+    $run = app(App\Log\Intake\Intakes::class)->wake($this->user);
     app(App\Runs\Runs::class)->goOn($run->id);
     expect($this->user->frames()->sole()->name)->toBe('first.jpg')->and($deadly->refresh()->tries)->toBe(0);
 });
@@ -193,7 +193,7 @@ it('lets a second worker read ahead, and takes in once what either has read', fu
     }
     Frames::send($this->user, substr(Frames::jpeg(6), 0, 9000), 'broken.jpg');
     $runs = app(App\Runs\Runs::class);
-    $intake = app(App\Log\Intakes::class)->wake($this->user);
+    $intake = app(App\Log\Intake\Intakes::class)->wake($this->user);
     $runs->goOn($intake->id);
     $ahead = $this->user->runs()->where('kind', 'ahead')->sole();
     // another holds one that is not done yet
@@ -223,7 +223,7 @@ it('lets a second worker read ahead, and takes in once what either has read', fu
         ->and($held->refresh()->tries)
         ->toBe(2);
     // either way of reading measures the same
-    $again = app(App\Log\FrameReader::class)->read(Frames::jpeg(3));
+    $again = app(App\Log\Intake\FrameReader::class)->read(Frames::jpeg(3));
     $frame = $this->user->frames()->where('name', 'R3.jpg')->sole();
     expect(json_encode($frame->measured))->toBe(json_encode($again[0]->measured()));
 });
@@ -232,12 +232,12 @@ it('leaves nothing of what was read ahead when it is stopped, nor of what is rea
     foreach (range(1, 4) as $number) {
         Frames::send($this->user, Frames::jpeg($number), "R{$number}.jpg");
     }
-    $intake = app(App\Log\Intakes::class)->wake($this->user);
+    $intake = app(App\Log\Intake\Intakes::class)->wake($this->user);
     $runs = app(App\Runs\Runs::class);
     $runs->goOn($intake->id);
     $ahead = $this->user->runs()->where('kind', 'ahead')->sole();
     $runs->goOn($ahead->id);
-    $readings = app(App\Log\Readings::class);
+    $readings = app(App\Log\Intake\Readings::class);
     $held = $readings->next($this->user);
     $this->deleteJson('/api/log/intake')->assertOk();
     $readings->go($this->user, $held);
@@ -256,10 +256,10 @@ it('goes on where a worker died, and takes in what came while the last one was b
     for ($number = 1; $number <= 3; $number++) {
         Frames::send($this->user, Frames::jpeg($number), "R{$number}.jpg");
     }
-    $run = app(App\Log\Intakes::class)->wake($this->user);
+    $run = app(App\Log\Intake\Intakes::class)->wake($this->user);
     app(App\Runs\Runs::class)->goOn($run->id);
     // a portion whose worker died before it was kept leaves nothing behind
-    $work = app(App\Log\Intakes::class)->resume($run->refresh()->setRelation('user', $this->user));
+    $work = app(App\Log\Intake\Intakes::class)->resume($run->refresh()->setRelation('user', $this->user));
     $work->step();
     expect($this->user->frames()->count())->toBe($run->refresh()->done);
     Frames::send($this->user, Frames::jpeg(4), 'late.jpg');
@@ -271,7 +271,7 @@ it('lets go of what waits when it is stopped, and keeps what has been taken in',
     for ($number = 1; $number <= 3; $number++) {
         Frames::send($this->user, Frames::jpeg($number), "R{$number}.jpg");
     }
-    $run = app(App\Log\Intakes::class)->wake($this->user);
+    $run = app(App\Log\Intake\Intakes::class)->wake($this->user);
     app(App\Runs\Runs::class)->goOn($run->id);
     $there = $this->user->frames()->count();
     $this->deleteJson('/api/log/intake')->assertOk()->assertJsonPath('intake.status', 'cancelled');

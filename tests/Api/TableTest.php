@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Files\Files;
-use App\Log\LogOut;
+use App\Log\Out\LogsOut;
 use App\Log\Table\TableText;
 use App\Models\FileRecord;
 use App\Models\FrameRecord;
@@ -118,14 +118,11 @@ it('takes its own log/1 in again, equal', function () {
     $this->putJson("/api/bursts/{$burst->id}/rush", ['rush_id' => $rush->id])->assertOk();
     $this->putJson("/api/frames/{$burst->inOrder()[0]->id}/eye", ['verdict' => 'moved'])->assertOk();
     $out = static function (User $user): array {
-        $zip = tempnam(sys_get_temp_dir(), 'log-of-tests');
-        app(LogOut::class)->write($user, [], $zip);
+        Frames::work(app(LogsOut::class)->begin($user, []));
         $read = new ZipArchive();
-        $read->open($zip);
-        $texts = [(string) $read->getFromName('log.json'), (string) $read->getFromName('frames.csv')];
-        unlink($zip);
+        $read->open(app(Files::class)->local(app(LogsOut::class)->out($user)->sole()));
 
-        return $texts;
+        return [(string) $read->getFromName('log.json'), (string) $read->getFromName('frames.csv')];
     };
     [$log, $csv] = $out($this->user);
     $other = People::someone('Ben');

@@ -128,6 +128,17 @@ arch('keeps the web thin: no formula outside the craft')
     ->expect(['sin', 'cos', 'sqrt', 'log', 'exp', 'hypot', 'pow'])
     ->not->toBeUsedIn('App');
 
+it('gives a name to one class only', function () {
+    $root = dirname(__DIR__, 2);
+    $names = [];
+    foreach (['core', 'app'] as $half) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$half}", FilesystemIterator::SKIP_DOTS)) as $file) {
+            $names[$file->getBasename()][] = substr($file->getPathname(), strlen($root) + 1);
+        }
+    }
+    expect(array_filter($names, static fn (array $files): bool => count($files) > 1))->toBe([]);
+});
+
 it('names as a source only what is there to be read', function () {
     $root = dirname(__DIR__, 2);
     preg_match_all('/^## (.+?)(?: \(`|$)/m', (string) file_get_contents($root.'/docs/model.md'), $headings);

@@ -7,15 +7,15 @@ use RushHold\Faults\TextOutOfBounds;
 use RushHold\Faults\TwoOfOneName;
 use RushHold\Faults\UnknownChoice;
 use RushHold\Sharpness\FrameVerdict;
-use RushHold\Tables\Cell;
 use RushHold\Tables\DayOrder;
 use RushHold\Tables\FrameColumn;
 use RushHold\Tables\FrameRow;
 use RushHold\Tables\RowReader;
+use RushHold\Tables\TableField;
 use RushHold\Tables\TableMatch;
 
 it('reads what stands in a field as people and programs write it', function (string $kind, string $text, mixed $value) {
-    $read = $kind === 'metres' ? Cell::metres($text, false) : Cell::{$kind}($text);
+    $read = $kind === 'metres' ? TableField::metres($text, false) : TableField::{$kind}($text);
     is_float($value) ? expect($read)->toEqualWithDelta($value, abs($value) * 1e-9) : expect($read)->toBe($value);
 })->with([
     'a shutter' => ['shutter', '1/2000', 1 / 2000],
@@ -64,13 +64,13 @@ it('finds out in which order days are written, and says when they do not tell', 
 ]);
 
 it('knows no day of a month that has not as many', function () {
-    expect(Cell::day('2026-02-30', DayOrder::YearMonthDay))
+    expect(TableField::day('2026-02-30', DayOrder::YearMonthDay))
         ->toBeNull()
-        ->and(Cell::day('29/02/2028', DayOrder::DayMonthYear))
+        ->and(TableField::day('29/02/2028', DayOrder::DayMonthYear))
         ->toBe('2028-02-29')
-        ->and(Cell::day('22.05.26', DayOrder::DayMonthYear))
+        ->and(TableField::day('22.05.26', DayOrder::DayMonthYear))
         ->toBeNull()
-        ->and(Cell::day('1889-05-22', DayOrder::YearMonthDay))
+        ->and(TableField::day('1889-05-22', DayOrder::YearMonthDay))
         ->toBeNull();
 });
 

@@ -1,7 +1,7 @@
 import { forgetRecords } from "../../resources/js/autosave/records";
 import { QueryClient, QueryObserver } from "@tanstack/react-query";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { request } from "../../resources/js/api/client";
+import { requestAs } from "../../resources/js/api/client";
 import { gearQuery, rushesQuery } from "../../resources/js/api/queries";
 import { arrivedIn } from "../../resources/js/shell/arrived";
 import { Autosave, type UndoState } from "../../resources/js/autosave/Autosave";
@@ -222,7 +222,7 @@ describe("answers that arrive late", () => {
     const sweeps = shown(
       {
         queryKey: ["sweeps"],
-        queryFn: async () => ({ status: (await request<{ status: string }>("GET", "sweeps/s")).status }),
+        queryFn: async () => ({ status: (await requestAs<{ status: string }>("GET", "sweeps/s")).status }),
       },
       (data) => data.status,
     );
@@ -232,11 +232,11 @@ describe("answers that arrive late", () => {
       outbox.settings({ theme });
       expect(waitingSettings("0123456789abcdef")).toEqual({ theme });
       void inTurn(() =>
-        request<{ user: { assumptions: unknown } }>("PUT", "assumptions", { assumptions: { pass: at } }),
+        requestAs<{ user: { assumptions: unknown } }>("PUT", "assumptions", { assumptions: { pass: at } }),
       ).then(({ user }) => figures.push(user.assumptions));
       await pass(400 * server.random());
     }
-    const began = request<{ status: string }>("POST", "sweeps").then(({ status }) =>
+    const began = requestAs<{ status: string }>("POST", "sweeps").then(({ status }) =>
       client.setQueryData(["sweeps"], { status }),
     );
     void client.invalidateQueries({ queryKey: ["sweeps"] });
@@ -244,7 +244,7 @@ describe("answers that arrive late", () => {
     await began;
     void client.invalidateQueries({ queryKey: ["sweeps"] });
     await pass(300 * server.random());
-    void request<{ status: string }>("DELETE", "sweeps/s").then(({ status }) =>
+    void requestAs<{ status: string }>("DELETE", "sweeps/s").then(({ status }) =>
       client.setQueryData(["sweeps"], { status }),
     );
     await settle();

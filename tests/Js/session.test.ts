@@ -102,7 +102,9 @@ describe("signing out", () => {
         signal?.addEventListener("abort", () => (gone.push(address), refuse(signal.reason)));
       });
     vi.stubGlobal("fetch", far);
-    const reads = ["quota", "rushes/a/map"].map((path) => request("GET", path).catch((thrown: Error) => thrown.name));
+    const reads = [request("GET", "quota"), request("GET", "rushes/a/map")].map((read) =>
+      read.catch((thrown: Error) => thrown.name),
+    );
     await vi.advanceTimersByTimeAsync(0);
     expect(await leave(ada)).toBe(true);
     expect(await Promise.all(reads)).toEqual(["AbortError", "AbortError"]);

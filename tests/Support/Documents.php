@@ -8,10 +8,10 @@ use App\Documents\SchemaChecker;
 use RushHold\Assumptions\Assumptions;
 use RushHold\Dialect\BodyProfile;
 use RushHold\Hold\Aim;
+use RushHold\Hold\AreaPlace;
 use RushHold\Hold\Burst;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Pick;
-use RushHold\Hold\Place;
 use RushHold\Hold\Scheme;
 use RushHold\Hold\StabiliserUse;
 use RushHold\Kit\AfArea;
@@ -163,7 +163,7 @@ final class Documents
                 'focusMode' => FocusMode::Continuous,
                 'manualTechnique' => null,
                 'area' => AfArea::ZoneWide,
-                'place' => new Place(0.5, 0.5),
+                'place' => new AreaPlace(0.5, 0.5),
                 'detection' => Detection::Bird,
                 'eye' => false,
                 'stay' => 2,

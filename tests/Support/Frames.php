@@ -7,7 +7,7 @@ namespace Tests\Support;
 use App\Files\FilePurpose;
 use App\Files\Files;
 use App\Images\ExifWriter;
-use App\Log\Intakes;
+use App\Log\Intake\Intakes;
 use App\Models\BurstRecord;
 use App\Models\FileRecord;
 use App\Models\FrameRecord;

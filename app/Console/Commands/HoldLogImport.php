@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Files\Files;
-use App\Log\Intakes;
+use App\Log\Intake\Intakes;
 
 /** Takes the photographs of a folder into the log of an account. */
 final class HoldLogImport extends CraftCommand

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Log\Promises;
-use App\Log\Tallies;
+use App\Log\Counts\Promises;
+use App\Log\Counts\Tallies;
 use App\Models\PromiseRecord;
 use App\Models\RushRecord;
 use App\Models\User;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Log\BurstKeeper;
-use App\Log\Tallies;
+use App\Log\Bursts\BurstKeeper;
+use App\Log\Counts\Tallies;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Database\Query\Builder;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Files\Files;
-use App\Log\Intakes;
+use App\Log\Intake\Intakes;
 
 /** Takes in whatever comes into a folder that a camera or a card reader fills, for as long as it runs. */
 final class HoldWatch extends CraftCommand

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Files\FilePurpose;
 use App\Files\Files;
 use App\Images\RawPreview;
-use App\Log\Intakes;
+use App\Log\Intake\Intakes;
 use App\Models\RunRecord;
 use App\Models\User;
 use App\Problems\ProblemException;

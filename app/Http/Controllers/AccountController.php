@@ -8,7 +8,7 @@ use App\Accounts\Deletion;
 use App\Accounts\DemoCopies;
 use App\Accounts\Passwords;
 use App\Accounts\StarterKit;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Jobs\GoOnDeleting;
 use App\Limits\Quota;
 use App\Models\User;
@@ -54,7 +54,7 @@ final readonly class AccountController extends Controller
 
     public function register(Request $request, StarterKit $starter): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $name = $body->text('name');
         $email = self::address($body);
         $password = self::password($body, 'password');
@@ -87,7 +87,7 @@ final readonly class AccountController extends Controller
 
     public function signIn(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $email = self::address($body);
         $password = self::password($body, 'password');
         $user = User::query()->where('email', $email)->first();
@@ -121,7 +121,7 @@ final readonly class AccountController extends Controller
 
     public function settings(Request $request): JsonResponse
     {
-        $changed = get_object_vars(Body::of($request)->names('settings', 20));
+        $changed = get_object_vars(RequestBody::of($request)->names('settings', 20));
         foreach ($changed as $name => $value) {
             $values =
                 User::SETTINGS[$name] ?? throw UnknownField::named('settings.'.$name, array_keys(User::SETTINGS));
@@ -140,7 +140,7 @@ final readonly class AccountController extends Controller
     /** Changes assumed figures: {"assumptions": {"panning.settled": 0.8}}; null takes one back to its default. */
     public function assumptions(Request $request): JsonResponse
     {
-        $changed = get_object_vars(Body::of($request)->names('assumptions', count(Assumptions::all())));
+        $changed = get_object_vars(RequestBody::of($request)->names('assumptions', count(Assumptions::all())));
         $new = array_filter($changed, static fn (mixed $value): bool => $value !== null);
         Assumptions::with($new);
         $user = $this->locked($request, static function (User $user) use ($changed, $new): void {
@@ -154,7 +154,7 @@ final readonly class AccountController extends Controller
     public function subjects(Request $request): JsonResponse
     {
         $changed = $new = [];
-        foreach (get_object_vars(Body::of($request)->names('subjects', self::SUBJECTS)) as $name => $given) {
+        foreach (get_object_vars(RequestBody::of($request)->names('subjects', self::SUBJECTS)) as $name => $given) {
             $name = (string) $name;
             if ($name !== trim($name) || $name === '' || mb_strlen($name) > OwnSubject::NAME) {
                 throw TextOutOfBounds::of('subjects', $name, sprintf('named by 1 to %d characters', OwnSubject::NAME));
@@ -188,7 +188,7 @@ final readonly class AccountController extends Controller
     public function newPassword(Request $request): Response
     {
         $user = $this->ownAccount($request);
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $password = self::password($body, 'password');
         if (! Passwords::isRight($user, $current = self::password($body, 'current'))) {
             throw self::refused('current', 'That is not your present password.');
@@ -211,7 +211,7 @@ final readonly class AccountController extends Controller
     /** Mails a link to a new password, where mail is set up. Says the same whether or not there is such an account. */
     public function forgotten(Request $request): JsonResponse
     {
-        $email = self::address(Body::of($request));
+        $email = self::address(RequestBody::of($request));
         if (! self::mails()) {
             throw new ProblemException(
                 new Problem(
@@ -232,7 +232,7 @@ final readonly class AccountController extends Controller
     /** Sets a new password by a link that was mailed or handed out. */
     public function reset(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $password = self::password($body, 'password');
         Passwords::refuse('password', $password);
         $status = Password::broker()->reset(
@@ -249,7 +249,7 @@ final readonly class AccountController extends Controller
     public function destroy(Request $request, Deletion $deletion): Response
     {
         $user = $this->ownAccount($request);
-        if (! Passwords::isRight($user, self::password(Body::of($request), 'password'))) {
+        if (! Passwords::isRight($user, self::password(RequestBody::of($request), 'password'))) {
             throw self::refused('password', 'That is not your password.');
         }
         Auth::logout();
@@ -332,13 +332,13 @@ final readonly class AccountController extends Controller
         });
     }
 
-    private static function address(Body $body): string
+    private static function address(RequestBody $body): string
     {
         return User::address($body->text('email', 190));
     }
 
     /** A password as it was typed. */
-    private static function password(Body $body, string $field): string
+    private static function password(RequestBody $body, string $field): string
     {
         $password = $body->longText($field);
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Log\After;
-use App\Log\AfterPdf;
+use App\Log\Day\After;
+use App\Log\Day\AfterPdf;
 use App\Models\OutingRecord;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

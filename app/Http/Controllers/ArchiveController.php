@@ -8,7 +8,7 @@ use App\Archive\Archives;
 use App\Archive\Restores;
 use App\Files\FilePurpose;
 use App\Files\Files;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Models\FileRecord;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -51,7 +51,7 @@ final readonly class ArchiveController extends Controller
         $user = $this->user($request);
         $sent = array_map(
             static fn (string $id): FileRecord => $files->ofAccount($user, FilePurpose::Archive, $id, 'file_ids'),
-            Body::of($request)->texts('file_ids', self::FILES),
+            RequestBody::of($request)->texts('file_ids', self::FILES),
         );
         $this->restores->begin($user, $sent);
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
-use App\Log\FramePictures;
-use App\Log\LogActs;
-use App\Log\LogShapes;
-use App\Log\Promises;
-use App\Log\Relooks;
-use App\Log\Tallies;
+use App\Http\Requests\RequestBody;
+use App\Log\Bursts\LogActs;
+use App\Log\Bursts\LogShapes;
+use App\Log\Counts\Promises;
+use App\Log\Counts\Tallies;
+use App\Log\Frames\FramePictures;
+use App\Log\Frames\Relooks;
 use App\Models\BurstRecord;
 use App\Models\FrameRecord;
 use App\Models\RushRecord;
@@ -82,7 +82,7 @@ final readonly class BurstController extends Controller
     public function rush(Request $request, BurstRecord $burst): JsonResponse
     {
         $user = $this->user($request);
-        $id = Body::of($request)->optionalText('rush_id', 26);
+        $id = RequestBody::of($request)->optionalText('rush_id', 26);
         $rush = $id === null ? null : $user->rushes()->with(RushRecord::WITH_KIT)->find($id);
         if ($id !== null && $rush === null) {
             throw UnknownChoice::of('rush_id', $id, ['the id of a rush of yours']);
@@ -104,7 +104,7 @@ final readonly class BurstController extends Controller
     public function subject(Request $request, BurstRecord $burst): JsonResponse
     {
         $user = $this->user($request);
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $frame = $this->frame($burst, $body->text('frame', 26), 'frame');
         if ($frame->file_id === null) {
             throw new ProblemException(
@@ -149,7 +149,7 @@ final readonly class BurstController extends Controller
     public function split(Request $request, BurstRecord $burst): JsonResponse
     {
         $user = $this->user($request);
-        $from = $this->frame($burst, Body::of($request)->text('frame', 26), 'frame');
+        $from = $this->frame($burst, RequestBody::of($request)->text('frame', 26), 'frame');
         $ids = array_map(static fn (FrameRecord $frame): string => $frame->id, $burst->inOrder());
         $at = (int) array_search($from->id, $ids, true);
         if ($at === 0) {
@@ -174,7 +174,7 @@ final readonly class BurstController extends Controller
     public function join(Request $request, BurstRecord $burst): JsonResponse
     {
         $user = $this->user($request);
-        $id = Body::of($request)->text('with', 26);
+        $id = RequestBody::of($request)->text('with', 26);
         $other = $user->bursts()->find($id);
         if ($other === null || $other->id === $burst->id) {
             throw UnknownChoice::of('with', $id, ['the id of another burst of yours']);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\SchemaChecker;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Models\CameraStateRecord;
 use App\Models\GearRecord;
 use Illuminate\Http\JsonResponse;
@@ -32,7 +32,7 @@ final readonly class CameraStateController extends Controller
     public function update(Request $request, GearRecord $gear): JsonResponse
     {
         $gear->asBody();
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $document = $body->object('state');
         CameraState::fromArray($this->checker->check($document, 'camera-state', 'state'));
         $by = $body->text('by');

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Cards\CardComposer;
 use App\Cards\CardPdf;
 use App\Cards\Paper;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Limits\Quota;
 use App\Models\CardRecord;
 use App\Models\OutingRecord;
@@ -138,7 +138,7 @@ final readonly class CardController extends UndoableController
 
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $user = $this->user($request);
         $fields = $this->fields($body, $user);
 
@@ -147,7 +147,7 @@ final readonly class CardController extends UndoableController
 
     public function update(Request $request, CardRecord $card): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $user = $this->user($request);
         $fields = $this->fields($body, $user);
 
@@ -185,7 +185,7 @@ final readonly class CardController extends UndoableController
     /** Takes ticks, of each the last made wherever it was made; those made offline arrive late and still count. */
     public function tick(Request $request, CardRecord $card): JsonResponse
     {
-        $sent = get_object_vars(Body::of($request)->names('ticks', self::TICKS));
+        $sent = get_object_vars(RequestBody::of($request)->names('ticks', self::TICKS));
         $new = [];
         foreach ($sent as $name => $tick) {
             if (
@@ -227,7 +227,7 @@ final readonly class CardController extends UndoableController
 
     public function share(Request $request, CardRecord $card): JsonResponse
     {
-        $days = Body::of($request)->whole('days');
+        $days = RequestBody::of($request)->whole('days');
         if ($days < 1 || $days > self::SHARED_DAYS) {
             throw NumberOutOfRange::of('days', $days, 1, self::SHARED_DAYS);
         }
@@ -307,7 +307,7 @@ final readonly class CardController extends UndoableController
     }
 
     /** @return array{name: string, rushes: list<string>, outing_id: ?string} rushes and day out of this account alone */
-    private function fields(Body $body, User $user): array
+    private function fields(RequestBody $body, User $user): array
     {
         $ids = array_values(array_unique($body->texts('rushes', self::HOLDS)));
         $this->refuseStrangers($user, 'rushes', $ids);

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Files\ContentType;
 use App\Files\FilePurpose;
 use App\Files\Files;
-use App\Log\Intakes;
+use App\Log\Intake\Intakes;
 use App\Models\FileRecord;
 use App\Models\RunRecord;
 use App\Models\User;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
-use App\Log\FramePictures;
-use App\Log\LogActs;
+use App\Http\Requests\RequestBody;
+use App\Log\Bursts\LogActs;
+use App\Log\Frames\FramePictures;
 use App\Models\FrameRecord;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -40,7 +40,7 @@ final readonly class FrameController extends Controller
     public function eye(Request $request, FrameRecord $frame): JsonResponse
     {
         $user = $this->user($request);
-        $told = Body::of($request)->optionalText('verdict', 12);
+        $told = RequestBody::of($request)->optionalText('verdict', 12);
         $verdict = $told === null ? null : FrameVerdict::tryFrom($told);
         if ($told !== null && ($verdict === null || $verdict === FrameVerdict::Unclear)) {
             $known = array_diff(array_column(FrameVerdict::cases(), 'value'), [FrameVerdict::Unclear->value]);

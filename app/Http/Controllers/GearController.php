@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Kits\GearDocuments;
 use App\Limits\Quota;
 use App\Models\GearRecord;
@@ -62,7 +62,7 @@ final readonly class GearController extends UndoableController
 
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $type = $body->text('type');
         if (! in_array($type, GearRecord::TYPES, true)) {
             throw UnknownChoice::of('type', $type, GearRecord::TYPES);
@@ -82,7 +82,7 @@ final readonly class GearController extends UndoableController
 
     public function update(Request $request, GearRecord $gear): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $name = $body->text('name');
         $document = $body->object('document');
         $this->documents->check($document, $gear->type);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Limits\Quota;
 use App\Models\GearRecord;
 use App\Models\KitRecord;
@@ -36,7 +36,7 @@ final readonly class KitController extends Controller
     /** Puts a kit together, or finds the one of the same parts. */
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $user = $this->user($request);
         $parts = [
             'body_id' => $this->part($user, 'body', $body->text('body_id', 26)),

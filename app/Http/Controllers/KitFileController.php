@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Images\ExifReader;
 use App\Kits\KitFiles;
 use App\Models\GearRecord;
@@ -36,13 +36,13 @@ final readonly class KitFileController extends Controller
         $user = $this->user($request);
 
         return new JsonResponse([
-            'pieces' => $this->files->preview($user, $this->files->text($user, Body::of($request))),
+            'pieces' => $this->files->preview($user, $this->files->text($user, RequestBody::of($request))),
         ]);
     }
 
     public function import(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $choices = $body->texts('choices', 160);
         foreach ($choices as $at => $choice) {
             if (! in_array($choice, ['new', 'over', 'skip'], true)) {
@@ -63,7 +63,7 @@ final readonly class KitFileController extends Controller
     /** What a photograph tells of the body and lens it was taken with. Only its beginning is sent; nothing of it is kept. */
     public function photograph(Request $request): JsonResponse
     {
-        $start = base64_decode(Body::of($request)->longText('start'), true);
+        $start = base64_decode(RequestBody::of($request)->longText('start'), true);
         $size = $start === false || ! str_starts_with($start, "\xFF\xD8\xFF") ? false : @getimagesizefromstring($start);
         if ($start === false || $size === false) {
             throw UnreadableDocument::asPhotograph();

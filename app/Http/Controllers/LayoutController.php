@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\SchemaChecker;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Layouts\LayoutReport;
 use App\Models\GearRecord;
 use App\Models\LayoutRecord;
@@ -47,7 +47,7 @@ final readonly class LayoutController extends UndoableController
 
     public function update(Request $request, GearRecord $gear): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $user = $this->user($request);
         $document = $body->object('layout');
         $this->check($document, $user);

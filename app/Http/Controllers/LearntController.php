@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
-use App\Log\Floors;
-use App\Log\Learning;
-use App\Log\Learns;
-use App\Log\LightOfPlaces;
-use App\Log\Rejudges;
+use App\Http\Requests\RequestBody;
+use App\Log\Frames\Floors;
+use App\Log\Frames\Rejudges;
+use App\Log\Yours\Learning;
+use App\Log\Yours\Learns;
+use App\Log\Yours\LightOfPlaces;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -32,7 +32,7 @@ final readonly class LearntController extends Controller
     public function update(Request $request, string $figure): JsonResponse
     {
         $user = $this->user($request);
-        if (! $this->learning->switch($user, $figure, Body::of($request)->flag('is_on', true))) {
+        if (! $this->learning->switch($user, $figure, RequestBody::of($request)->flag('is_on', true))) {
             abort(404); // no frame of theirs tells it
         }
         $body = Floors::body($figure);

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
 use App\Http\Requests\CountedBy;
+use App\Http\Requests\RequestBody;
 use App\Limits\Quota;
-use App\Log\BurstKeeper;
-use App\Log\Counting;
-use App\Log\CountShapes;
-use App\Log\FramePictures;
-use App\Log\Intakes;
-use App\Log\Learning;
-use App\Log\LogActs;
-use App\Log\LogShapes;
-use App\Log\Tallies;
+use App\Log\Bursts\BurstKeeper;
+use App\Log\Bursts\LogActs;
+use App\Log\Bursts\LogShapes;
+use App\Log\Counts\Counting;
+use App\Log\Counts\CountShapes;
+use App\Log\Counts\Tallies;
+use App\Log\Frames\FramePictures;
+use App\Log\Intake\Intakes;
+use App\Log\Yours\Learning;
 use App\Models\BurstRecord;
 use App\Models\FrameRecord;
 use App\Models\User;
@@ -118,7 +118,7 @@ final readonly class LogController extends Controller
     public function letGo(Request $request): JsonResponse
     {
         $user = $this->user($request);
-        $day = Body::of($request)->text('before', 10);
+        $day = RequestBody::of($request)->text('before', 10);
         LocalDay::of($day, 'UTC', 'before');
         /** @var Collection<int, FrameRecord> $frames */
         $frames = $user

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CountedBy;
-use App\Log\LogsOut;
+use App\Log\Out\LogsOut;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

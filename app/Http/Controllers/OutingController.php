@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Documents\JsonText;
 use App\Documents\SchemaChecker;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Limits\Quota;
 use App\Models\OutingRecord;
 use App\Models\PlaceRecord;
@@ -91,7 +91,7 @@ final readonly class OutingController extends UndoableController
 
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $user = $this->user($request);
 
         return $this->make($request, $body, $user->outings()->make($this->fields($body, $user)));
@@ -99,7 +99,7 @@ final readonly class OutingController extends UndoableController
 
     public function update(Request $request, OutingRecord $outing): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $fields = $this->fields($body, $this->user($request));
 
         return $this->answer(
@@ -204,7 +204,7 @@ final readonly class OutingController extends UndoableController
     }
 
     /** @return array{name: string, place_id: string, day: string, document: \stdClass} */
-    private function fields(Body $body, User $user): array
+    private function fields(RequestBody $body, User $user): array
     {
         $document = $body->object('outing');
         $outing = Reader::of($this->checker->check($document, 'outing.json#/$defs/kept', 'outing'), 'outing');

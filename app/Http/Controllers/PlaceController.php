@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\SchemaChecker;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Limits\Quota;
 use App\Models\PlaceRecord;
 use App\Models\User;
@@ -71,14 +71,14 @@ final readonly class PlaceController extends UndoableController
 
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
 
         return $this->make($request, $body, $this->user($request)->places()->make($this->fields($body)));
     }
 
     public function update(Request $request, PlaceRecord $place): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $fields = $this->fields($body);
 
         return $this->answer(
@@ -92,13 +92,13 @@ final readonly class PlaceController extends UndoableController
     /** The points of a GPX or KML file; nothing is kept. */
     public function read(Request $request): JsonResponse
     {
-        return new JsonResponse(PlaceFile::read(Body::of($request)->longText('text')));
+        return new JsonResponse(PlaceFile::read(RequestBody::of($request)->longText('text')));
     }
 
     /** Which way and how far it is from one point to another; nothing is kept. */
     public function bearing(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         [$from, $to] = array_map(
             static fn (string $name): Observer => Spot::position(
                 Reader::of(Reader::plain($body->object($name)), $name),
@@ -145,7 +145,7 @@ final readonly class PlaceController extends UndoableController
     }
 
     /** @return array{name: string, document: \stdClass} */
-    private function fields(Body $body): array
+    private function fields(RequestBody $body): array
     {
         $document = $body->object('place');
         $place = $this->checker->check($document, 'place', 'place');

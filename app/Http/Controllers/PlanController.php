@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Models\RushRecord;
 use App\Models\User;
 use App\Plans\PlanCache;
@@ -48,7 +48,7 @@ final readonly class PlanController extends Controller
     /** Plans a rush/1 and a kit/1 that are sent along; nothing is kept. */
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         [$plan, $fault] = $this->plans->planDocuments(
             $body->object('rush'),
             $body->object('kit'),

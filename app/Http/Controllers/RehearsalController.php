@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\SchemaChecker;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Models\RushRecord;
 use App\Rehearsals\RehearsalCache;
 use Illuminate\Http\JsonResponse;
@@ -40,13 +40,15 @@ final readonly class RehearsalController extends Controller
     /** Many passes with dials turned, beside the hold as it is; nothing is kept. */
     public function try(Request $request, RushRecord $rush): JsonResponse
     {
-        return self::json($this->rehearsals->tried($rush, $this->user($request), $this->dials(Body::of($request))));
+        $dials = $this->dials(RequestBody::of($request));
+
+        return self::json($this->rehearsals->tried($rush, $this->user($request), $dials));
     }
 
     /** One pass, step by step; nothing is kept. */
     public function take(Request $request, RushRecord $rush): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $seed = $body->whole('seed');
         if ($seed < 0 || $seed > 999_999) {
             throw NumberOutOfRange::of('seed', (float) $seed, 0.0, 999_999.0);
@@ -55,7 +57,7 @@ final readonly class RehearsalController extends Controller
         return self::json($this->rehearsals->take($rush, $this->user($request), $seed, $this->dials($body)));
     }
 
-    private function dials(Body $body): Dials
+    private function dials(RequestBody $body): Dials
     {
         $dials = $body->optionalObject('dials');
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
 use App\Http\Requests\Page;
+use App\Http\Requests\RequestBody;
 use App\Http\Resources\RushResource;
 use App\Limits\Quota;
 use App\Models\KitRecord;
@@ -80,7 +80,7 @@ final readonly class RushController extends UndoableController
 
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $user = $this->user($request);
 
         return $this->make(
@@ -97,7 +97,7 @@ final readonly class RushController extends UndoableController
 
     public function update(Request $request, RushRecord $rush): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $user = $this->user($request);
 
         // the rush and its plan are written together, so that one flush to disk serves both
@@ -118,7 +118,7 @@ final readonly class RushController extends UndoableController
 
     public function duplicate(Request $request, RushRecord $rush): JsonResponse
     {
-        return $this->make($request, Body::of($request), $this->writer->duplicate($rush, $this->user($request)));
+        return $this->make($request, RequestBody::of($request), $this->writer->duplicate($rush, $this->user($request)));
     }
 
     protected function record(Request $request): RushRecord
@@ -140,7 +140,7 @@ final readonly class RushController extends UndoableController
         );
     }
 
-    private function kit(Body $body, User $user): KitRecord
+    private function kit(RequestBody $body, User $user): KitRecord
     {
         $id = $body->text('kit_id', 26);
 
@@ -148,7 +148,7 @@ final readonly class RushController extends UndoableController
             throw UnknownChoice::of('kit_id', $id, ['the id of a kit of yours']);
     }
 
-    private function focal(Body $body): ?float
+    private function focal(RequestBody $body): ?float
     {
         return $body->optionalNumber('focal_mm', 2, 2500, 'mm');
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Models\RunRecord;
 use App\Models\RushRecord;
 use App\Plans\PlanCache;
@@ -38,7 +38,7 @@ final readonly class SweepController extends Controller
 
         return new JsonResponse(
             self::whole(
-                $this->sweeps->begin($rush, $user, Body::of($request)->text('kind', 16)),
+                $this->sweeps->begin($rush, $user, RequestBody::of($request)->text('kind', 16)),
                 $this->plans->fingerprint($rush, $user),
             ),
             201,

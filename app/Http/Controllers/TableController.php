@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Files\FilePurpose;
 use App\Files\Files;
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Log\Table\TableKeeper;
 use App\Log\Table\TableLook;
 use App\Log\Table\Tables;
@@ -37,14 +37,14 @@ final readonly class TableController extends Controller
 
     public function look(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
 
         return new JsonResponse($this->look->look($this->file($request, $body), self::chosen($body)));
     }
 
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
 
         return self::told(
             $this->tables->begin($this->user($request), $this->file($request, $body), self::chosen($body)),
@@ -74,7 +74,7 @@ final readonly class TableController extends Controller
         return new JsonResponse(['left' => $left]);
     }
 
-    private function file(Request $request, Body $body): FileRecord
+    private function file(Request $request, RequestBody $body): FileRecord
     {
         return $this->files->ofAccount(
             $this->user($request),
@@ -85,7 +85,7 @@ final readonly class TableController extends Controller
     }
 
     /** @return array<string, mixed> columns and days, where they are told */
-    private static function chosen(Body $body): array
+    private static function chosen(RequestBody $body): array
     {
         $columns = $body->optionalTexts('columns', TableText::COLUMNS);
 

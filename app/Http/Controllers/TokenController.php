@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\Body;
+use App\Http\Requests\RequestBody;
 use App\Models\KeyRecord;
 use App\OpenApi\Scope;
 use App\Problems\Problem;
@@ -34,7 +34,7 @@ final readonly class TokenController extends Controller
 
     public function store(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = RequestBody::of($request);
         $user = $this->user($request);
         $scopes = array_values(array_unique($body->texts('scopes', count(Scope::cases()))));
         foreach ($scopes === [] ? [''] : $scopes as $at => $scope) {

@@ -10,9 +10,9 @@ use RushHold\Faults\TextOutOfBounds;
 use RushHold\Faults\UnreadableDocument;
 use RushHold\Log\FrameFacts;
 use RushHold\Sharpness\FrameVerdict;
-use RushHold\Tables\Cell;
 use RushHold\Tables\DayOrder;
 use RushHold\Tables\FrameRow;
+use RushHold\Tables\TableField;
 
 /** The bursts of a log/1 document: each is cut out of the text by itself, so that a long log needs no more memory than its text. */
 final class LogRows implements Rows
@@ -91,8 +91,8 @@ final class LogRows implements Rows
         $text = static fn (Reader $from, string $name): string => $from->has($name) ? $from->text($name) : '';
         // one that says nothing was taken when its burst was
         $told = $frame->has('taken_at') ? $frame->text('taken_at') : $text($burst, 'began');
-        $day = Cell::day($told, DayOrder::YearMonthDay);
-        $time = Cell::time($told);
+        $day = TableField::day($told, DayOrder::YearMonthDay);
+        $time = TableField::time($told);
         if ($told !== '' && ($day === null || $time === null)) {
             throw TextOutOfBounds::of($frame->path('taken_at'), $told, 'a moment, as 2026-05-22T05:12:33');
         }
@@ -105,27 +105,27 @@ final class LogRows implements Rows
         $eye = $frame->has('eye') ? FrameVerdict::from($frame->text('eye')) : null;
 
         return new FrameRow(
-            Cell::name($frame->text('name'), self::NAME) ?? 'a frame',
+            TableField::name($frame->text('name'), self::NAME) ?? 'a frame',
             $frame->text('sha256'),
             new FrameFacts(
                 takenAt: $day === null ? null : "{$day}T{$time}",
-                offset: Cell::offset($text($frame, 'offset')),
+                offset: TableField::offset($text($frame, 'offset')),
                 shutterS: $numbers['shutter_s'],
                 fNumber: $numbers['f_number'],
                 iso: $frame->has('iso') && $frame->whole('iso') > 0 ? $frame->whole('iso') : null,
                 focalMm: $numbers['focal_mm'],
                 distanceM: $numbers['distance_m'],
-                body: Cell::name($burst->text('body'), FrameFacts::NAME),
-                lens: Cell::name($burst->text('lens'), FrameFacts::NAME),
-                rating: $frame->has('rating') ? Cell::stars((string) $frame->whole('rating')) : null,
+                body: TableField::name($burst->text('body'), FrameFacts::NAME),
+                lens: TableField::name($burst->text('lens'), FrameFacts::NAME),
+                rating: $frame->has('rating') ? TableField::stars((string) $frame->whole('rating')) : null,
             ),
             FrameVerdict::from($frame->text('verdict')),
             $frame->number('confidence'),
             $eye,
             $frame->has('blur_px') ? $frame->number('blur_px') : null,
             $frame->number('limit_px'),
-            Cell::name($burst->text('id'), self::NAME),
-            Cell::name($text($burst, 'rush'), self::NAME),
+            TableField::name($burst->text('id'), self::NAME),
+            TableField::name($text($burst, 'rush'), self::NAME),
         );
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Log\Table;
 
-use App\Log\BurstKeeper;
-use App\Log\FileNames;
+use App\Log\Bursts\BurstKeeper;
+use App\Log\Bursts\FileNames;
 use App\Models\BurstRecord;
 use App\Models\FrameRecord;
 use App\Models\User;
@@ -14,10 +14,7 @@ use Illuminate\Support\Facades\DB;
 use RushHold\Log\FrameFacts;
 use RushHold\Tables\FrameRow;
 
-/**
- * Keeps frames that a table tells of: without pictures, with the verdicts it has. Which of them came together is known by the name that
- * stands in place of their pictures'.
- */
+/** Keeps frames that a table tells of: without pictures, with the verdicts it has, and the run that brought them. */
 final class TableKeeper
 {
     /** Frames taken back in one go. */
@@ -30,12 +27,6 @@ final class TableKeeper
     private array $rushes = [];
 
     public function __construct(private readonly BurstKeeper $bursts) {}
-
-    /** What stands in place of the name of a picture in all frames of one taking. */
-    public static function mark(string $run): string
-    {
-        return md5('table '.$run);
-    }
 
     /**
      * Within a transaction, the account in turn.
@@ -55,7 +46,7 @@ final class TableKeeper
                 $burst->fill(['rush_id' => $this->rush($user, $row->rush)])->save();
             }
             $bursts[$burst->id] = $burst;
-            $this->frame($user, $burst, $row, self::mark($run))->save();
+            $this->frame($user, $burst, $row, $run)->save();
         }
         $this->bursts->recountAll(array_map(strval(...), array_keys($bursts)));
     }
@@ -107,7 +98,7 @@ final class TableKeeper
     {
         return DB::transaction(function () use ($user, $run): int {
             $user->inTurn();
-            $all = $user->frames()->where('picture', self::mark($run));
+            $all = $user->frames()->where('table_run', $run);
             $some = (clone $all)->limit(self::BACK)->pluck('burst_id', 'id');
             $user->frames()->whereKey($some->keys()->all())->delete();
             $this->bursts->recountAll(array_values(array_map(strval(...), $some->unique()->all())));
@@ -143,7 +134,7 @@ final class TableKeeper
         return $this->rushes[$name];
     }
 
-    private function frame(User $user, BurstRecord $burst, FrameRow $row, string $mark): FrameRecord
+    private function frame(User $user, BurstRecord $burst, FrameRow $row, string $run): FrameRecord
     {
         return $user->frames()->make([
             'burst_id' => $burst->id,
@@ -162,7 +153,8 @@ final class TableKeeper
             'confidence' => $row->confidence,
             'eye' => $row->eye,
             'held_by' => $user->id,
-            'picture' => $mark,
+            'picture' => bin2hex(random_bytes(16)),
+            'table_run' => $run,
             'picture_bytes' => 0,
             'crop' => null,
         ]);

@@ -9,7 +9,7 @@ use RushHold\Faults\Fault;
 use RushHold\Faults\FaultyDocument;
 use RushHold\Faults\TextOutOfBounds;
 use RushHold\Faults\UnreadableDocument;
-use RushHold\Tables\Cell;
+use RushHold\Tables\TableField;
 use RushHold\Tables\TableMatch;
 
 /** The text of a file that tells of frames: CSV, or log/1. */
@@ -171,7 +171,10 @@ final class TableText
     {
         if ($this->first === null) {
             $cells = CsvRows::of($this->text)->cells() ?? throw UnreadableDocument::asTable('nothing stands in it');
-            $this->first = array_map(static fn (string $cell): string => Cell::name($cell, self::NAME) ?? '', $cells);
+            $this->first = array_map(
+                static fn (string $cell): string => TableField::name($cell, self::NAME) ?? '',
+                $cells,
+            );
         }
 
         return $this->first;
@@ -181,7 +184,7 @@ final class TableText
     private function hasHead(): bool
     {
         foreach ($this->first() as $cell) {
-            if (Cell::number($cell) !== null || Cell::time($cell) !== null) {
+            if (TableField::number($cell) !== null || TableField::time($cell) !== null) {
                 return false;
             }
         }

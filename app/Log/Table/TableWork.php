@@ -6,7 +6,7 @@ namespace App\Log\Table;
 
 use App\Files\Files;
 use App\Limits\Quota;
-use App\Log\TakenIn;
+use App\Log\Intake\TakenIn;
 use App\Models\FileRecord;
 use App\Models\User;
 use App\Problems\ProblemException;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Owned\Tables;
 
-use App\Log\Tallies;
+use App\Log\Counts\Tallies;
 use App\Models\FrameRecord;
 use App\Models\User;
 use App\Owned\Column;
@@ -52,6 +52,8 @@ final readonly class FramesTable extends OwnedTable
             'held_by' => Column::plain()->inside(static fn (int $account): int => $account),
             'picture' => Column::plain()->inside(static fn (): string => bin2hex(random_bytes(16))),
             'picture_bytes' => Column::plain()->inside(static fn (): int => 0),
+            // an archive holds no runs, and a copy of the demo has none
+            'table_run' => Column::plain()->inside()->left(),
             'crop' => Column::plain(),
             'created_at' => Column::plain(),
             'updated_at' => Column::plain(),
@@ -111,7 +113,7 @@ final readonly class FramesTable extends OwnedTable
     {
         return [
             'frames' => (int) Tallies::of($user, BurstFacts::ALL)->value('frames'),
-            'picture_bytes' => (int) Tallies::of($user, Tallies::BYTES)->value('frames'),
+            'picture_bytes' => Tallies::pictureBytes($user),
         ];
     }
 

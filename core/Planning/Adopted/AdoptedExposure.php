@@ -12,7 +12,7 @@ use RushHold\Optics\StopScale;
 use RushHold\Planning\Concession;
 use RushHold\Planning\Exposure\Concessions;
 use RushHold\Planning\Exposure\ExposureSettings;
-use RushHold\Planning\Exposure\FrameBlur;
+use RushHold\Planning\Exposure\PlannedBlur;
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Situation;
@@ -31,7 +31,7 @@ final readonly class AdoptedExposure implements AdoptedDial
         $fNumber = $dials->fNumber === null ? $was->fNumber : max($widest, $dials->fNumber);
         $shutterS =
             $dials->shutterS === null ? $was->shutterS : max($situation->kit->body->shortestShutterS, $dials->shutterS);
-        $blur = FrameBlur::of($situation, $draft);
+        $blur = PlannedBlur::of($situation, $draft);
         $adopted = self::settings(
             $situation,
             $fNumber,
@@ -67,7 +67,7 @@ final readonly class AdoptedExposure implements AdoptedDial
         Situation $situation,
         HoldDraft $draft,
         ExposureSettings $adopted,
-        FrameBlur $blur,
+        PlannedBlur $blur,
     ): array {
         $priced = new Concessions($situation, $blur);
         $limit = $priced->limit(Concessions::ADOPTED, $adopted->fNumber, $adopted->shutterS, $adopted->standard);

@@ -11,8 +11,8 @@ use RushHold\Planning\Exposure\Concessions;
 use RushHold\Planning\Exposure\ExposureCandidate;
 use RushHold\Planning\Exposure\ExposureSearch;
 use RushHold\Planning\Exposure\ExposureSettings;
-use RushHold\Planning\Exposure\FrameBlur;
 use RushHold\Planning\Exposure\GiveWay;
+use RushHold\Planning\Exposure\PlannedBlur;
 use RushHold\Planning\HoldDraft;
 use RushHold\Planning\Reason;
 use RushHold\Planning\Situation;
@@ -26,7 +26,7 @@ final class ExposureChooser implements Chooser
 
     public function choose(Situation $situation, HoldDraft $draft): void
     {
-        $blur = FrameBlur::of($situation, $draft);
+        $blur = PlannedBlur::of($situation, $draft);
         $search = new ExposureSearch($situation, $blur);
         [$wantedF, $code, $school] = $this->wantedAperture($situation, $search);
         $streakS = $situation->streakShutterS($situation->rush->intent->streak);
@@ -105,7 +105,7 @@ final class ExposureChooser implements Chooser
     private function panBlur(
         Situation $situation,
         ExposureSearch $search,
-        FrameBlur $blur,
+        PlannedBlur $blur,
         float $wantedF,
         float $streakS,
     ): array {
@@ -137,7 +137,7 @@ final class ExposureChooser implements Chooser
 
     private function shutterReason(
         Situation $situation,
-        FrameBlur $blur,
+        PlannedBlur $blur,
         ExposureSettings $settings,
         ?float $streakS,
     ): Reason {
@@ -195,7 +195,7 @@ final class ExposureChooser implements Chooser
     }
 
     /** @return array{}|array{rest_mps: ?float, burst_mps: float, rest_shutter_s: ?float} what would do while it still rests */
-    private function atRest(Situation $situation, FrameBlur $blur, ExposureSettings $settings): array
+    private function atRest(Situation $situation, PlannedBlur $blur, ExposureSettings $settings): array
     {
         return $situation->rush->springs()
             ? [
@@ -216,7 +216,7 @@ final class ExposureChooser implements Chooser
 
     private function apertureReason(
         Situation $situation,
-        FrameBlur $blur,
+        PlannedBlur $blur,
         ExposureSettings $settings,
         float $wantedF,
         string $code,

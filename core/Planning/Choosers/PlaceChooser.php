@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning\Choosers;
 
 use RushHold\Hold\Aim;
-use RushHold\Hold\Place;
+use RushHold\Hold\AreaPlace;
 use RushHold\Kit\AfArea;
 use RushHold\Planning\AreaScore;
 use RushHold\Planning\AreaScorer;
@@ -48,7 +48,7 @@ final class PlaceChooser implements Chooser
         $this->tellTooLarge($situation, $draft, $body);
     }
 
-    private static function onArea(Situation $situation, HoldDraft $draft, AreaScore $score): Place
+    private static function onArea(Situation $situation, HoldDraft $draft, AreaScore $score): AreaPlace
     {
         [$bodyX, $bodyY] = self::body($situation, $draft);
         [$aimX, $aimY] = self::isOnAim($score->area)
@@ -59,7 +59,7 @@ final class PlaceChooser implements Chooser
             : [1.0, 1.0];
         $box = self::box($score);
 
-        return new Place(
+        return new AreaPlace(
             self::inside($bodyX + $aimX, $box[0], $field[0]),
             self::inside($bodyY + $aimY, $box[1], $field[1]),
         );
@@ -71,7 +71,7 @@ final class PlaceChooser implements Chooser
      *
      * @return array{float, float} shares from the top left
      */
-    public static function bodyAt(Situation $situation, HoldDraft $draft, Place $place): array
+    public static function bodyAt(Situation $situation, HoldDraft $draft, AreaPlace $place): array
     {
         if (! self::isOnAim($draft->area ?? AfArea::WholeFrame)) {
             return self::body($situation, $draft);

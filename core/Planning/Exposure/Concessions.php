@@ -28,7 +28,7 @@ final readonly class Concessions
 
     public const LIGHT = 'light';
 
-    public function __construct(private Situation $situation, private FrameBlur $blur) {}
+    public function __construct(private Situation $situation, private PlannedBlur $blur) {}
 
     /** The extra stop of aperture, or some of it, for light. */
     public function aperture(ExposureCandidate $was, ExposureCandidate $given): Concession

@@ -24,7 +24,7 @@ final readonly class ExposureSearch
 
     private float $ev100;
 
-    public function __construct(private Situation $situation, private FrameBlur $blur)
+    public function __construct(private Situation $situation, private PlannedBlur $blur)
     {
         $kit = $situation->kit;
         $this->fNumbers = $situation->fNumbers();

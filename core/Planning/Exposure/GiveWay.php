@@ -22,7 +22,7 @@ final class GiveWay
 
     public function __construct(
         private readonly Situation $situation,
-        private readonly FrameBlur $blur,
+        private readonly PlannedBlur $blur,
         private readonly ExposureSearch $search,
         private readonly float $wantedF,
         private readonly bool $stopByHabit = false,

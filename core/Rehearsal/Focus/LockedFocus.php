@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Rehearsal\Focus;
 
-use RushHold\Rehearsal\Burst;
 use RushHold\Rehearsal\Camera;
+use RushHold\Rehearsal\PlayedBurst;
 use RushHold\Rehearsal\Scene\Pass;
 
 /**
@@ -14,7 +14,7 @@ use RushHold\Rehearsal\Scene\Pass;
  */
 final readonly class LockedFocus implements FocusMethod
 {
-    /** @param  list<Burst>  $bursts */
+    /** @param  list<PlayedBurst>  $bursts */
     public function __construct(private array $bursts, private bool $ring) {}
 
     public function over(Pass $pass, Camera $camera): FocusTrace

@@ -1,5 +1,6 @@
 import type { Problem } from "../generated/problem";
 import { accountKey, isBeingFilled, lost } from "../session/account";
+import type { AnswerTo, Following } from "./answerTo";
 import { noteReached } from "./connection";
 import { HEAVY, inTurns } from "./turns";
 
@@ -108,7 +109,14 @@ let written = 0;
  *
  * @param signal tells that nobody waits for the answer any more: what has not been sent yet is not sent then
  */
-export const request = async <T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> => {
+export const request = <Verb extends string, Path extends string>(
+  method: Verb,
+  path: Path,
+  ...[body, signal]: Following<Verb, Path>
+): Promise<AnswerTo<Verb, Path>> => requestAs<AnswerTo<Verb, Path>>(method, path, body, signal);
+
+/** The same where only who asks knows what comes: the address is told by somebody else, or the pages know more of it than its schema. */
+export const requestAs = async <T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> => {
   if (method !== "GET")
     return onceAtATime(`${method} ${path} ${JSON.stringify(body)}`, () => write<T>(method, path, body));
   for (let read = 1; ; read += 1) {

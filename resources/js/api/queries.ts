@@ -1,7 +1,6 @@
 import { queryOptions, type QueryKey } from "@tanstack/react-query";
-import type { OutingList } from "../generated/answers";
-import { ApiProblem, request } from "./client";
-import type { Gear, KitWhole, Quota, RushRow, RushWhole } from "./types";
+import { ApiProblem, request, requestAs } from "./client";
+import type { Gear, Quota, RushRow } from "./types";
 
 /** An answer that says when it was begun. */
 type Dated = { as_of: string };
@@ -26,18 +25,18 @@ export const listQuery = <T extends Dated>(key: QueryKey, fetch: () => Promise<T
   });
 
 export const gearQuery = listQuery(["gear"], () =>
-  request<Dated & { gear: Gear[]; quota?: Record<string, Quota> }>("GET", "gear"),
+  requestAs<Dated & { gear: Gear[]; quota?: Record<string, Quota> }>("GET", "gear"),
 );
-export const kitsQuery = listQuery(["kits"], () => request<Dated & { kits: KitWhole[] }>("GET", "kits"));
+export const kitsQuery = listQuery(["kits"], () => request("GET", "kits"));
 
 type Rushes = Dated & { rushes: RushRow[]; next: string | null; quota: Quota };
 
 /** Every rush, page after page; one that was changed meanwhile, and so comes twice, is there once. */
 const allRushes = async (): Promise<Rushes> => {
-  const first = await request<Rushes>("GET", "rushes");
+  const first = await request("GET", "rushes");
   const rows = new Map(first.rushes.map((row) => [row.id, row]));
   for (let next = first.next; next !== null;) {
-    const page: Rushes = await request<Rushes>("GET", `rushes?after=${encodeURIComponent(next)}`);
+    const page: Rushes = await request("GET", `rushes?after=${encodeURIComponent(next)}`);
     for (const row of page.rushes) if (!rows.has(row.id)) rows.set(row.id, row);
     next = page.next;
   }
@@ -49,7 +48,7 @@ export const rushesQuery = listQuery(["rushes"], allRushes);
 export const rushQuery = (id: string | undefined, room: string) =>
   queryOptions({
     queryKey: ["rush", id, room],
-    queryFn: () => request<RushWhole>("GET", `rushes/${id}`),
+    queryFn: () => request("GET", `rushes/${id}`),
     enabled: id !== undefined,
     staleTime: 0,
     gcTime: 0,
@@ -58,4 +57,4 @@ export const rushQuery = (id: string | undefined, room: string) =>
     retryDelay: 1500,
   });
 
-export const outingsQuery = listQuery(["outings"], () => request<OutingList>("GET", "outings"));
+export const outingsQuery = listQuery(["outings"], () => request("GET", "outings"));

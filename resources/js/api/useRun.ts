@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { request } from "./client";
+import { requestAs } from "./client";
 
 /** What is told of any run: long work in the background, as far as it has come. */
 export type Progress = {
@@ -32,7 +32,7 @@ export function useRun<R extends Progress>(
 ): { run: R | undefined; error: Error | null } {
   const watched = useQuery({
     queryKey: runKey(path),
-    queryFn: () => request<R>("GET", path),
+    queryFn: () => requestAs<R>("GET", path),
     enabled: known?.status === "running",
     refetchInterval: (query) =>
       query.state.data === undefined || query.state.data.status === "running" ? ASK_MS : false,

@@ -1,4 +1,4 @@
-import { ApiProblem, request } from "../api/client";
+import { ApiProblem, requestAs } from "../api/client";
 import { accountKey } from "../session/account";
 import { unsavedKey } from "../session/unsent";
 import { newGesture } from "./gesture";
@@ -156,7 +156,7 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   /** After another tab has written: keep what is here, or take what is there. */
   async resolve(keep: "mine" | "theirs"): Promise<void> {
     try {
-      const server = await request<Whole>("GET", this.path);
+      const server = await requestAs<Whole>("GET", this.path);
       this.revision = server.revision;
       if (keep === "theirs") this.adopt(server, null);
       else {
@@ -190,7 +190,7 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
         await aside[way]();
         return this.set({});
       }
-      const server = await request<Whole>("POST", `${this.path}/${way}`, {
+      const server = await requestAs<Whole>("POST", `${this.path}/${way}`, {
         revision: this.revision,
       });
       this.gesture = way;
@@ -228,7 +228,7 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
     const writeId = newWriteId();
     this.sent = [...this.sent.slice(-WRITE_IDS_KEPT), writeId];
     this.saveLocally(draft);
-    const write = request<Whole>("PUT", this.path, {
+    const write = requestAs<Whole>("PUT", this.path, {
       revision: this.revision,
       gesture: this.gesture,
       write_id: writeId,
@@ -274,7 +274,7 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
     if (thrown instanceof ApiProblem && thrown.status === 409) {
       // an answer that was lost on the way leaves our own write behind: then it is not a conflict
       try {
-        const theirs = await request<Whole>("GET", this.path);
+        const theirs = await requestAs<Whole>("GET", this.path);
         if (!this.sent.includes(theirs.write_id)) return this.set({ save: { kind: "elsewhere" } });
         if (same(this.draftOf(theirs), sent)) return this.confirmed(sent, theirs);
         this.sent = [];
@@ -306,7 +306,7 @@ export class Autosave<Draft extends object, Whole extends UndoState> {
   private async look(always = false): Promise<void> {
     if (this.run !== null || this.state.dirty || this.closed) return;
     try {
-      const server = await request<Whole>("GET", this.path);
+      const server = await requestAs<Whole>("GET", this.path);
       // an answer from before the last write of this page is no news
       if (this.state.dirty || server.revision < this.revision) return;
       this.tries = 0;

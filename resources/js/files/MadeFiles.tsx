@@ -1,16 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { request } from "../api/client";
 import type { FilesOut } from "../generated/answers";
-import { count, megabytes } from "../units/numbers";
+import { megabytes, thousands } from "../units/numbers";
 import { when } from "../units/when";
 
 const ASK_MS = 500;
 
 type Props = {
   /** Where it is begun, asked for and stopped. */
-  path: string;
+  path: "account/archive" | "log/out";
   /** What of it is asked for: "?month=2026-05". */
-  query?: string;
+  query?: "" | `?${string}`;
   /** What the button says while there is none, and once there is one. */
   words: [string, string];
   /** What comes of it, beside the button. */
@@ -26,12 +26,12 @@ export function MadeFiles({ path, query = "", words, note, counted, label }: Pro
   const client = useQueryClient();
   const out = useQuery({
     queryKey: [path],
-    queryFn: () => request<FilesOut>("GET", path),
+    queryFn: () => request("GET", path),
     refetchInterval: ({ state }) => (state.data?.run?.status === "running" ? ASK_MS : false),
   });
   const take = (told: FilesOut): void => void client.setQueryData([path], told);
-  const begin = useMutation({ mutationFn: () => request<FilesOut>("POST", path + query), onSuccess: take });
-  const stop = useMutation({ mutationFn: () => request<FilesOut>("DELETE", path), onSuccess: take });
+  const begin = useMutation({ mutationFn: () => request("POST", `${path}${query}`), onSuccess: take });
+  const stop = useMutation({ mutationFn: () => request("DELETE", path), onSuccess: take });
   const run = out.data?.run ?? null;
   const files = out.data?.files ?? [];
   const fault = begin.error ?? stop.error ?? out.error;
@@ -40,7 +40,9 @@ export function MadeFiles({ path, query = "", words, note, counted, label }: Pro
       {run?.status === "running" ? (
         <p className="made-act" role="status">
           <progress max={Math.max(1, run.whole)} value={run.done} aria-label={`${counted[1]} written`} />
-          {run.waiting ? "It waits for a worker and goes on by itself." : `${count(run.done)} of ${count(run.whole)}`}
+          {run.waiting
+            ? "It waits for a worker and goes on by itself."
+            : `${thousands(run.done)} of ${thousands(run.whole)}`}
           <button type="button" className="text-button" onClick={() => stop.mutate()}>
             stop
           </button>
@@ -62,7 +64,7 @@ export function MadeFiles({ path, query = "", words, note, counted, label }: Pro
                 {file.name}
               </a>{" "}
               <span className="note">
-                {number === 0 && run !== null && `${count(run.done)} ${counted[run.done === 1 ? 0 : 1]}, `}
+                {number === 0 && run !== null && `${thousands(run.done)} ${counted[run.done === 1 ? 0 : 1]}, `}
                 {megabytes(file.bytes)}
                 {file.until !== null && `, here until ${when(file.until)}`}
               </span>

@@ -2,7 +2,6 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Upload } from "antd";
 import { useEffect, useRef, useState } from "react";
 import { request } from "../api/client";
-import type { FileList } from "../generated/answers";
 import { when } from "../units/when";
 import type { Upload as Waiting } from "./UploadQueue";
 import { useUploads } from "./useUploads";
@@ -32,7 +31,7 @@ export function SentFiles({ purpose, accept, act, onRead }: Props) {
   const { queue, uploads } = useUploads(purpose);
   const client = useQueryClient();
   const key = filesKey(purpose);
-  const there = useQuery({ queryKey: key, queryFn: () => request<FileList>("GET", `files?purpose=${purpose}`) });
+  const there = useQuery({ queryKey: key, queryFn: () => request("GET", `files?purpose=${purpose}`) });
   const chosen = useRef(new Set<string>());
   const stored = uploads.filter((one) => one.state === "stored").length;
 

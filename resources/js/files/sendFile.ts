@@ -1,6 +1,6 @@
 import { answerOf, ApiProblem, away, headers, noteAnswer, request } from "../api/client";
 import { noteReached } from "../api/connection";
-import type { File as StoredFile, LogKnown } from "../generated/answers";
+import type { File as StoredFile } from "../generated/answers";
 
 /** SHA-256 of a file in hexadecimal: what the server knows it by. */
 export const hashOf = async (bytes: Blob): Promise<string> => {
@@ -46,7 +46,7 @@ const once = (path: string, { bytes, onSent, signal }: Sending): Promise<{ statu
  */
 export const sendFile = async (sending: Sending): Promise<StoredFile | null> => {
   const hash = await hashOf(sending.bytes);
-  if (sending.purpose === "frame" && (await request<LogKnown>("GET", `log/known/${hash}`)).known) return null;
+  if (sending.purpose === "frame" && (await request("GET", `log/known/${hash}`)).known) return null;
   const path = `/api/files/${sending.purpose}/${hash}?name=${encodeURIComponent(sending.name)}`;
   let answer = await once(path, sending);
   if (answer.status === 419) {

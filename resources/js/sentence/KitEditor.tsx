@@ -17,7 +17,7 @@ export function KitEditor({ telling, onChange }: Props) {
   const client = useQueryClient();
   const gear = useQuery(gearQuery);
   const put = useMutation({
-    mutationFn: (parts: Parts) => request<KitWhole>("POST", "kits", parts),
+    mutationFn: (parts: Parts) => request("POST", "kits", parts),
     onSuccess: (found, parts) => {
       client.setQueryData<{ kits: KitWhole[] }>(["kits"], (old) => ({
         kits: [...(old?.kits ?? []).filter((entry) => entry.id !== found.id), found],

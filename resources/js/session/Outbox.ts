@@ -1,4 +1,4 @@
-import { ApiProblem, request } from "../api/client";
+import { ApiProblem, requestAs } from "../api/client";
 import { outboxKey } from "./unsent";
 
 export type Tick = { on: boolean; at: number };
@@ -106,7 +106,7 @@ export class Outbox {
       while (this.letters[0] !== undefined) {
         const letter = this.letters[0];
         try {
-          this.onArrived(letter.path, await request("PUT", letter.path, letter.body));
+          this.onArrived(letter.path, await requestAs<unknown>("PUT", letter.path, letter.body));
           await shown();
         } catch (thrown) {
           const status = thrown instanceof ApiProblem ? thrown.status : 0;

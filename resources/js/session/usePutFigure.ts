@@ -1,7 +1,6 @@
 import { useMutation } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { request } from "../api/client";
-import type { SignedIn } from "../generated/answers";
 import type { Aside } from "../autosave/Timeline";
 import { useAccount } from "./boot";
 import { inTurn } from "./inTurn";
@@ -19,7 +18,7 @@ const usePut = () => {
   const { takeUser } = useAccount();
   return useCallback(
     async (name: string, value: number | null): Promise<void> => {
-      const { user } = await inTurn(() => request<SignedIn>("PUT", "assumptions", { assumptions: { [name]: value } }));
+      const { user } = await inTurn(() => request("PUT", "assumptions", { assumptions: { [name]: value } }));
       takeUser({ assumptions: user.assumptions });
     },
     [takeUser],

@@ -1,7 +1,6 @@
 import { useMutation } from "@tanstack/react-query";
 import { request } from "../api/client";
 import type { User } from "../api/types";
-import type { SignedIn } from "../generated/answers";
 import { useAccount } from "./boot";
 import { inTurn } from "./inTurn";
 
@@ -11,8 +10,7 @@ type Given = { name: string; own: User["subjects"][string] | null };
 export const usePutSubject = () => {
   const { takeUser } = useAccount();
   return useMutation({
-    mutationFn: ({ name, own }: Given) =>
-      inTurn(() => request<SignedIn>("PUT", "subjects", { subjects: { [name]: own } })),
+    mutationFn: ({ name, own }: Given) => inTurn(() => request("PUT", "subjects", { subjects: { [name]: own } })),
     onSuccess: ({ user }) => takeUser({ subjects: user.subjects }),
   });
 };

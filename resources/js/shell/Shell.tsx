@@ -5,7 +5,7 @@ import { KeysContext, type RoomKeys } from "../ui/keys";
 import { Logo } from "../ui/Logo";
 import { useMedia } from "../ui/useMedia";
 import { KeysDialog } from "./KeysDialog";
-import { useShellKeys } from "./keys";
+import { useShellKeys } from "./useShellKeys";
 import { groups } from "./rooms";
 import { ThumbBar } from "./ThumbBar";
 

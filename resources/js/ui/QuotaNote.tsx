@@ -1,3 +1,4 @@
+import { thousands } from "../units/numbers";
 import type { Quota } from "../api/types";
 
 /** Whether little is left. */
@@ -7,7 +8,7 @@ export const isShort = (quota: Quota): boolean => quota.used >= 0.8 * quota.most
 export const quotaWords = (name: string, quota: Quota): string =>
   name.endsWith("_bytes")
     ? `${(quota.used / 1e6).toFixed(2)} of ${(quota.most / 1e6).toFixed(0)} MB`
-    : `${quota.used.toLocaleString("en-GB")} of ${quota.most.toLocaleString("en-GB")}`;
+    : `${thousands(quota.used)} of ${thousands(quota.most)}`;
 
 /** Says that little room is left for something, before there is none; else nothing. */
 export function QuotaNote({ name, quota }: { name: string; quota: Quota | undefined }) {

@@ -31,7 +31,7 @@ export function YoursAsked({ rushes, of, stamp }: Props) {
   const others = useQueries({
     queries: rushes.map(({ id }) => ({
       queryKey: ["assumed", id, stamp],
-      queryFn: () => request<PlanAssumed>("GET", `rushes/${id}/assumed`),
+      queryFn: () => request("GET", `rushes/${id}/assumed`),
       enabled: asked,
       staleTime: 0,
     })),

@@ -1,4 +1,5 @@
-export const count = (number: number): string => number.toLocaleString("en-GB");
+/** A count with a thin space between thousands. */
+export const thousands = (count: number): string => String(count).replace(/\B(?=(\d{3})+(?!\d))/g, " ");
 
 /** How long a file is, as people say it. */
 export const megabytes = (bytes: number): string =>

@@ -30,7 +30,7 @@ export function CardActs({ server, record, autosave, pages, folded, onNew, onDel
   const [paper, setPaper] = useState<Paper>("a6");
   usePaper(paper);
   const remove = useMutation({
-    mutationFn: () => request<null>("DELETE", `cards/${server.id}`),
+    mutationFn: () => request("DELETE", `cards/${server.id}`),
     onSuccess: async () => {
       onDeleted(server);
       await client.invalidateQueries({ queryKey: ["cards"] });

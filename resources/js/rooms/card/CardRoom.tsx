@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, useNavigate, useParams } from "react-router-dom";
-import { request } from "../../api/client";
+import { request, requestAs } from "../../api/client";
 import { useReached } from "../../api/connection";
 import { rushesQuery } from "../../api/queries";
 import { useAccount } from "../../session/boot";
@@ -9,7 +9,6 @@ import { QuotaNote } from "../../ui/QuotaNote";
 import { Empty } from "../scaffold/Empty";
 import { RoomGate } from "../scaffold/RoomGate";
 import { isStillIn, useDeleted, useMake } from "../scaffold/records";
-import type { LayoutWhole } from "../../generated/answers";
 import { lastUsed } from "../../session/lastUsed";
 import { cardsQuery, type CardWhole } from "./card";
 import { OpenCard } from "./OpenCard";
@@ -37,7 +36,7 @@ export default function CardRoom() {
     const there = new Set(all.map((row) => row.id));
     // the holds of the day stand on the keys of the body used last; without any, it begins with the newest
     const { body } = lastUsed();
-    const laid = body === undefined ? null : await request<LayoutWhole>("GET", `layouts/${body}`).catch(() => null);
+    const laid = body === undefined ? null : await request("GET", `layouts/${body}`).catch(() => null);
     const day = (laid?.layout.holds ?? []).filter((hold) => there.has(hold));
     return { name: "A new card", rushes: day.length > 0 ? day : all.slice(0, 1).map((row) => row.id) };
   });
@@ -47,7 +46,7 @@ export default function CardRoom() {
   const isOther = cards.data?.others.some((one) => one.id === id) === true;
   const other = useQuery({
     queryKey: ["cards", id],
-    queryFn: () => request<CardWhole>("GET", `cards/${id}`),
+    queryFn: () => requestAs<CardWhole>("GET", `cards/${id}`),
     enabled: isOther,
     refetchInterval: again,
   });

@@ -1,6 +1,6 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { request } from "../../api/client";
+import { requestAs } from "../../api/client";
 import { Choice } from "../../ui/Choice";
 import type { CardWhole } from "./card";
 import { when } from "../../units/when";
@@ -16,11 +16,11 @@ export function Share({ card, onChanged }: { card: CardWhole; onChanged: (card: 
   const [days, setDays] = useState("7");
   const [copied, setCopied] = useState(false);
   const share = useMutation({
-    mutationFn: () => request<CardWhole>("POST", `cards/${card.id}/share`, { days: Number(days) }),
+    mutationFn: () => requestAs<CardWhole>("POST", `cards/${card.id}/share`, { days: Number(days) }),
     onSuccess: onChanged,
   });
   const end = useMutation({
-    mutationFn: () => request<CardWhole>("DELETE", `cards/${card.id}/share`),
+    mutationFn: () => requestAs<CardWhole>("DELETE", `cards/${card.id}/share`),
     onSuccess: onChanged,
   });
   const failed = share.error ?? end.error;

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router-dom";
-import { ApiProblem, request } from "../../api/client";
+import { ApiProblem, requestAs } from "../../api/client";
 import type { Units } from "../../api/types";
 import { Logo } from "../../ui/Logo";
 import { when } from "../../units/when";
@@ -20,7 +20,7 @@ export default function SharedCard() {
   const { token } = useParams();
   const shared = useQuery({
     queryKey: ["shared", token],
-    queryFn: () => request<Shared>("GET", `shared/${token}`),
+    queryFn: () => requestAs<Shared>("GET", `shared/${token}`),
     retry: (count, thrown) =>
       count < 5 && thrown instanceof ApiProblem && (thrown.status === 0 || thrown.status >= 500),
   });

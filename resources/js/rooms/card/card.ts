@@ -1,6 +1,6 @@
 import type * as answers from "../../generated/answers";
 import type { QueryClient } from "@tanstack/react-query";
-import { request } from "../../api/client";
+import { requestAs } from "../../api/client";
 import { listQuery } from "../../api/queries";
 import type { Quota } from "../../api/types";
 import { Autosave } from "../../autosave/Autosave";
@@ -48,7 +48,7 @@ const withTicks = (had: Cards, came: Cards): Cards => ({
 });
 
 export const cardsQuery = {
-  ...listQuery<Cards>(["cards"], () => request<Cards>("GET", "cards"), withTicks),
+  ...listQuery<Cards>(["cards"], () => requestAs<Cards>("GET", "cards"), withTicks),
   staleTime: 5_000,
 };
 

@@ -1,4 +1,3 @@
-import type { LayoutLaid } from "../../generated/answers";
 import { limits } from "../../generated/vocabulary";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
@@ -45,7 +44,7 @@ export default function ControlsRoom() {
   useFirst("controls", id, first);
   const opened = useQuery({
     queryKey: ["layout", id],
-    queryFn: () => request<LayoutWhole>("GET", `layouts/${id}`),
+    queryFn: () => request("GET", `layouts/${id}`),
     enabled: id !== undefined,
     staleTime: 0,
     gcTime: 0,
@@ -91,7 +90,7 @@ function OpenLayout({ server, body, bodies, onBody }: Props) {
   const lay = useMutation({
     mutationFn: async (scheme: string) => {
       await autosave.settled();
-      return request<LayoutLaid>("GET", `layouts/${body.id}/scheme/${scheme}`);
+      return request("GET", `layouts/${body.id}/scheme/${scheme}`);
     },
     onSuccess: ({ layout: laid }) => change(laid, "scheme"),
   });

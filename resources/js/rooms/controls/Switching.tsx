@@ -4,7 +4,7 @@ import { request } from "../../api/client";
 import { Assumed } from "../../ui/AssumedFigures";
 import { useAccount } from "../../session/boot";
 import { NumberField } from "../../ui/inputs";
-import { follow, seconds, times, type LayoutBest, type Layout, type LayoutReport } from "./layout";
+import { follow, seconds, times, type Layout, type LayoutReport } from "./layout";
 import type { FigureChange } from "../../session/usePutFigure";
 
 type Props = {
@@ -23,7 +23,7 @@ export function Switching({ bodyId, layout, report, stamp, onChange, onAssumed }
   const { holds } = report;
   const best = useQuery({
     queryKey: ["best", bodyId, stamp],
-    queryFn: () => request<LayoutBest>("GET", `layouts/${bodyId}/best`),
+    queryFn: () => request("GET", `layouts/${bodyId}/best`),
     enabled: holds.length > 1,
     placeholderData: (old) => old,
   });

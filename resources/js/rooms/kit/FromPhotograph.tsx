@@ -9,7 +9,7 @@ import { useAccount } from "../../session/boot";
 import { useCreation } from "../../session/creation";
 import { NumberField, TextInput } from "../../ui/inputs";
 import { usual } from "./guided";
-import { fresh, gearFields, type GearWhole } from "./kit";
+import { fresh, gearFields } from "./kit";
 import { confirmed, unsaid } from "./said";
 
 /** Of a photograph only so much is sent: all that a camera writes of itself stands at its beginning. */
@@ -64,8 +64,7 @@ export function FromPhotograph({ gear, onAdded }: { gear: Gear[]; onAdded: () =>
   const field = useRef<HTMLInputElement>(null);
   const [name, setName] = useState("");
   const look = useMutation({
-    mutationFn: async (file: File) =>
-      request<PhotographTold>("POST", "kit-file/photograph", { start: await startOf(file) }),
+    mutationFn: async (file: File) => request("POST", "kit-file/photograph", { start: await startOf(file) }),
   });
   const choose = (event: ChangeEvent<HTMLInputElement>): void => {
     const file = event.target.files?.[0];
@@ -111,7 +110,7 @@ function Proposed({ kind, told, gear, onAdded }: ProposedProps) {
   const twin = gear.find((one) => one.type === kind && one.name === draft.name);
   const add = useMutation({
     mutationFn: () =>
-      request<GearWhole>("POST", "gear", {
+      request("POST", "gear", {
         type: kind,
         name: draft.name,
         document: documentOf(kind, draft),

@@ -7,7 +7,7 @@ import { useCreation } from "../../session/creation";
 import { begunKey } from "../../session/unsent";
 import { forgetUnreadIn, PlaceOfFields } from "../../units/unread";
 import { begin } from "./guided";
-import type { Body, GearWhole } from "./kit";
+import type { Body } from "./kit";
 import { questions } from "./questions";
 
 /** Goes on when all that was typed could be read; else stays with what could not. */
@@ -40,7 +40,7 @@ export function GuidedStart({ onMade }: { onMade: () => Promise<void> }) {
   }, [step]);
   const make = useMutation({
     mutationFn: () =>
-      request<GearWhole>("POST", "gear", {
+      request("POST", "gear", {
         write_id: creation.writeId(),
         type: "body",
         name: name.trim() === "" ? "My body" : name,

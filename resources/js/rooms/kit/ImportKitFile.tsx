@@ -36,12 +36,12 @@ export function ImportKitFile({ onTaken }: { onTaken: () => Promise<void> }) {
   const [taken, setTaken] = useState<Imported["gear"] | null>(null);
   const creation = useCreation();
   const look = useMutation({
-    mutationFn: (from: Source) => request<Preview>("POST", "kit-file/preview", from),
+    mutationFn: (from: Source) => request("POST", "kit-file/preview", from),
     onSuccess: ({ pieces }) => setChoices(pieces.map(usual)),
   });
   const forget = useForgetFile("kit");
   const take = useMutation({
-    mutationFn: () => request<Imported>("POST", "kit-file", { ...source, choices, write_id: creation.writeId() }),
+    mutationFn: () => request("POST", "kit-file", { ...source, choices, write_id: creation.writeId() }),
     onSuccess: async ({ gear }) => {
       creation.done();
       setTaken(gear);

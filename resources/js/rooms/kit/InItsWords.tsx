@@ -1,4 +1,3 @@
-import type { Translation } from "../../generated/answers";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
@@ -12,7 +11,7 @@ export function InItsWords({ bodyId, revision }: { bodyId: string; revision: num
   const rush = picked ?? rushes.data?.rushes[0]?.id;
   const says = useQuery({
     queryKey: ["says", bodyId, rush, revision],
-    queryFn: () => request<Translation>("GET", `gear/${bodyId}/translation/${rush}`),
+    queryFn: () => request("GET", `gear/${bodyId}/translation/${rush}`),
     enabled: rush !== undefined,
     placeholderData: (old) => old,
   });

@@ -2,7 +2,7 @@ import { limits } from "../../generated/vocabulary";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router-dom";
-import { ApiProblem, request } from "../../api/client";
+import { ApiProblem, request, requestAs } from "../../api/client";
 import type { Gear, GearDocuments, GearType, Units } from "../../api/types";
 import type { Adapter, Lens, Support } from "../../generated/kit";
 import { useAccount } from "../../session/boot";
@@ -36,7 +36,7 @@ type Props = {
 export function Piece({ id, gear, onChanged, onDeleted }: Props) {
   const opened = useQuery({
     queryKey: ["piece", id],
-    queryFn: () => request<GearWhole>("GET", `gear/${id}`),
+    queryFn: () => requestAs<GearWhole>("GET", `gear/${id}`),
     staleTime: 0,
     gcTime: 0,
   });
@@ -99,7 +99,7 @@ function OpenPiece({ server, gear, onChanged, onDeleted }: Omit<Props, "id"> & {
   }, [saved, server.revision, client]);
 
   const remove = useMutation({
-    mutationFn: () => request<null>("DELETE", `gear/${id}`),
+    mutationFn: () => request("DELETE", `gear/${id}`),
     onSuccess: async () => {
       onDeleted(piece);
       await navigate("/kit");

@@ -1,4 +1,3 @@
-import type { Reach } from "../../generated/answers";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
@@ -24,7 +23,7 @@ export function Together({ gear }: { gear: Gear[] }) {
   const stamp = gear.map((one) => one.revision).join();
   const reach = useQuery({
     queryKey: ["reach", query, stamp],
-    queryFn: () => request<Reach>("GET", `kits/reach?${query}`),
+    queryFn: () => request("GET", `kits/reach?${query}`),
     enabled: ready,
     placeholderData: (old) => old,
   });

@@ -2,11 +2,12 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useLocation, useNavigate } from "react-router-dom";
 import { request } from "../../api/client";
 import { outingsQuery } from "../../api/queries";
-import type { LogCounts, OutingAfter } from "../../generated/answers";
+import type { OutingAfter } from "../../generated/answers";
 import { percent } from "../../units/counts";
 import { Choice } from "../../ui/Choice";
 import { useTitle } from "../../ui/useTitle";
-import { between, thousands } from "./counts";
+import { thousands } from "../../units/numbers";
+import { between } from "./counting";
 import { dayOf } from "./log";
 import { Losses } from "./Losses";
 import { LogHead } from "./LogHead";
@@ -20,7 +21,7 @@ export function AfterPage() {
   const outings = useQuery(outingsQuery);
   const counts = useQuery({
     queryKey: ["log", "counts", "outing", null, []],
-    queryFn: () => request<LogCounts>("GET", "log/counts?by=outing"),
+    queryFn: () => request("GET", "log/counts?by=outing"),
     staleTime: 0,
   });
   const home = new Set((counts.data?.rows ?? []).map((row) => row.value));
@@ -30,7 +31,7 @@ export function AfterPage() {
   const isAsked = outings.data !== undefined && counts.data !== undefined;
   const after = useQuery({
     queryKey: ["log", "after", id],
-    queryFn: () => request<OutingAfter>("GET", `outings/${id}/after`),
+    queryFn: () => request("GET", `outings/${id}/after`),
     enabled: id !== undefined,
     placeholderData: (old) => old,
     staleTime: 0,

@@ -1,6 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../../api/client";
-import type { LogAgreement } from "../../generated/answers";
 import { isKeeper, verdictWords } from "./log";
 
 /** So many kinds of disagreement are told. */
@@ -10,7 +9,7 @@ const TOLD = 3;
 export function Agreement() {
   const { data } = useQuery({
     queryKey: ["log", "agreement"],
-    queryFn: () => request<LogAgreement>("GET", "log/agreement"),
+    queryFn: () => request("GET", "log/agreement"),
     staleTime: 0,
   });
   const pairs = data?.pairs ?? [];

@@ -1,6 +1,6 @@
 import type { LogPromises } from "../../generated/answers";
 import { percent } from "../../units/counts";
-import { between } from "./counts";
+import { between } from "./counting";
 
 type Tenths = NonNullable<LogPromises["calibration"]>["tenths"];
 

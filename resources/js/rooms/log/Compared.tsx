@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../../api/client";
-import type { CountRate, LogCompared } from "../../generated/answers";
+import type { CountRate } from "../../generated/answers";
 import { percent } from "../../units/counts";
-import { between, burstsOf, queryOf, thousands, type By } from "./counts";
+import { thousands } from "../../units/numbers";
+import { between, burstsOf, queryOf, type By } from "./counting";
 import { RateAxis, RateLine } from "./RateLine";
 
 type Props = { by: By; one: string; other: string; where: [By, string][]; onClose: () => void };
@@ -11,7 +12,7 @@ type Props = { by: By; one: string; other: string; where: [By, string][]; onClos
 export function Compared({ by, one, other, where, onClose }: Props) {
   const compared = useQuery({
     queryKey: ["log", "compared", by, one, other, where],
-    queryFn: () => request<LogCompared>("GET", `log/counts/compare${queryOf(where, { by, one, other })}`),
+    queryFn: () => request("GET", `log/counts/compare${queryOf(where, { by, one, other })}`),
     placeholderData: (old) => old,
     staleTime: 0,
   });

@@ -9,6 +9,7 @@ import { percent } from "../../units/counts";
 import { Choice } from "../../ui/Choice";
 import { useTitle } from "../../ui/useTitle";
 import { Compared } from "./Compared";
+import { thousands } from "../../units/numbers";
 import {
   askedOf,
   between,
@@ -19,11 +20,10 @@ import {
   narrowed,
   queryOf,
   searchOf,
-  thousands,
   type Asked,
   type By,
   type Order,
-} from "./counts";
+} from "./counting";
 import { LogHead } from "./LogHead";
 import { Narrowing } from "./Narrowing";
 import { RateAxis, RateLine } from "./RateLine";
@@ -40,7 +40,7 @@ export function CountsPage() {
   const go = (changed: Partial<Asked>): void => void navigate(`/log/counts${searchOf({ ...asked, ...changed })}`);
   const counts = useQuery({
     queryKey: ["log", "counts", by, and, where],
-    queryFn: () => request<LogCounts>("GET", `log/counts${queryOf(where, { by, and })}`),
+    queryFn: () => request("GET", `log/counts${queryOf(where, { by, and })}`),
     placeholderData: (old) => old,
     staleTime: 0,
   });

@@ -33,7 +33,7 @@ export function Intake({ known, demo }: { known: LogState["intake"]; demo: LogSt
 
   const asked = useQuery({
     queryKey: stateKey,
-    queryFn: () => request<LogState>("GET", "log/intake"),
+    queryFn: () => request("GET", "log/intake"),
     // until both have seen the end: the list may have seen it first
     enabled: (query) =>
       uploads.length > 0 ||
@@ -60,7 +60,7 @@ export function Intake({ known, demo }: { known: LogState["intake"]; demo: LogSt
   const stop = useMutation({
     mutationFn: async () => {
       await Promise.all(going.map((one) => queue.cancel(one.id)));
-      return request<LogState>("DELETE", "log/intake");
+      return request("DELETE", "log/intake");
     },
     onSuccess: (state) => client.setQueryData(stateKey, state),
   });

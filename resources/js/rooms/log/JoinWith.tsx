@@ -1,6 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
 import { request } from "../../api/client";
-import type { LogNear } from "../../generated/answers";
 import { Choice } from "../../ui/Choice";
 import { dayOf, framesOf, timeOf } from "./log";
 
@@ -8,7 +7,7 @@ import { dayOf, framesOf, timeOf } from "./log";
 export function JoinWith({ burst, onJoin }: { burst: string; onJoin: (id: string) => void }) {
   const { data } = useQuery({
     queryKey: ["log", "near", burst],
-    queryFn: () => request<LogNear>("GET", `bursts/${burst}/near`),
+    queryFn: () => request("GET", `bursts/${burst}/near`),
     staleTime: 0,
   });
   const others = (data?.bursts ?? []).filter((one) => one.id !== burst);

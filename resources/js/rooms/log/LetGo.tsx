@@ -1,7 +1,7 @@
+import { thousands } from "../../units/numbers";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
-import type { LogLetGo } from "../../generated/answers";
 import { Dialog } from "../../ui/Dialog";
 import { pageKey, type LogPage } from "./log";
 
@@ -18,12 +18,12 @@ export function LetGo({ room }: { room: LogPage["room"] }) {
   const [open, setOpen] = useState(false);
   const [before, setBefore] = useState("");
   const go = useMutation({
-    mutationFn: () => request<LogLetGo>("POST", "log/let-go", { before }),
+    mutationFn: () => request("POST", "log/let-go", { before }),
     onSuccess: () => client.invalidateQueries({ queryKey: pageKey }),
   });
   return (
     <p className="note">
-      {room.frames.used.toLocaleString("en-GB")} frames, their pictures {size(room.picture_bytes.used)} of{" "}
+      {thousands(room.frames.used)} frames, their pictures {size(room.picture_bytes.used)} of{" "}
       {size(room.picture_bytes.most)}.{" "}
       <button type="button" className="text-button" onClick={() => setOpen(true)}>
         Let old pieces go

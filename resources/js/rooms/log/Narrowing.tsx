@@ -2,9 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import { countedBy } from "../../generated/vocabulary";
-import type { CountWhere, LogCounts } from "../../generated/answers";
+import type { CountWhere } from "../../generated/answers";
 import { Choice } from "../../ui/Choice";
-import { byWords, queryOf, type By } from "./counts";
+import { byWords, queryOf, type By } from "./counting";
 
 type Props = {
   where: [By, string][];
@@ -20,7 +20,7 @@ export function Narrowing({ where, told, onChange }: Props) {
   const [by, setBy] = useState<By | typeof NONE>(NONE);
   const values = useQuery({
     queryKey: ["log", "values", by],
-    queryFn: () => request<LogCounts>("GET", `log/counts${queryOf([], { by })}`),
+    queryFn: () => request("GET", `log/counts${queryOf([], { by })}`),
     enabled: by !== NONE,
   });
   const left = countedBy.filter((one) => !where.some(([name]) => name === one.value));

@@ -6,7 +6,8 @@ import { count, percent, spread } from "../../units/counts";
 import { useTitle } from "../../ui/useTitle";
 import { figures } from "../../units/quantity";
 import { CalibrationPicture } from "./CalibrationPicture";
-import { between, burstsOf, narrowed, queryOf, thousands, whereOf } from "./counts";
+import { thousands } from "../../units/numbers";
+import { between, burstsOf, narrowed, queryOf, whereOf } from "./counting";
 import { LogHead } from "./LogHead";
 import { Losses } from "./Losses";
 import { Narrowing } from "./Narrowing";
@@ -20,7 +21,7 @@ export function PromisesPage() {
   const where = whereOf(new URLSearchParams(search));
   const promises = useQuery({
     queryKey: ["log", "promises", where],
-    queryFn: () => request<LogPromises>("GET", `log/promises${queryOf(where)}`),
+    queryFn: () => request("GET", `log/promises${queryOf(where)}`),
     placeholderData: (old) => old,
     staleTime: 0,
   });

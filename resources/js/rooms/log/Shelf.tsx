@@ -7,12 +7,12 @@ import { Empty } from "../scaffold/Empty";
 import { Agreement } from "./Agreement";
 import { FrameMark } from "./FrameMark";
 import { Intake } from "./Intake";
-import { narrowed, queryOf, whereOf } from "./counts";
+import { narrowed, queryOf, whereOf } from "./counting";
 import { LetGo } from "./LetGo";
 import { LogHead } from "./LogHead";
 import { Narrowing } from "./Narrowing";
 import { SmallPicture } from "./SmallPicture";
-import { dayOf, pageKey, timeOf, type BurstHead, type LogPage } from "./log";
+import { dayOf, pageKey, timeOf, type BurstHead } from "./log";
 
 /** So many frames of a burst are shown in the list. */
 const SHOWN = 7;
@@ -29,7 +29,7 @@ export function Shelf() {
   const pages = useInfiniteQuery({
     queryKey: [...pageKey, where, of, beside],
     initialPageParam: null as string | null,
-    queryFn: ({ pageParam }) => request<LogPage>("GET", `log${queryOf(where, { before: pageParam, of, beside })}`),
+    queryFn: ({ pageParam }) => request("GET", `log${queryOf(where, { before: pageParam, of, beside })}`),
     getNextPageParam: (last) => last.next,
     staleTime: 0,
   });

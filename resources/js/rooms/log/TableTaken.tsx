@@ -1,7 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { request } from "../../api/client";
-import type { LogTable, TableBack } from "../../generated/answers";
 import { ASK_MS, framesOf } from "./log";
 
 export const tableKey = ["table-taken"];
@@ -11,7 +10,7 @@ export function TableTaken() {
   const client = useQueryClient();
   const asked = useQuery({
     queryKey: tableKey,
-    queryFn: () => request<LogTable>("GET", "log/tables"),
+    queryFn: () => request("GET", "log/tables"),
     refetchInterval: (query) => (query.state.data?.table?.status === "running" ? ASK_MS : false),
     staleTime: 0,
   });
@@ -21,13 +20,13 @@ export function TableTaken() {
     if (told !== "") void client.invalidateQueries({ queryKey: ["log"] });
   }, [told, client]);
   const stop = useMutation({
-    mutationFn: (id: string) => request<LogTable>("DELETE", `log/tables/${id}`),
+    mutationFn: (id: string) => request("DELETE", `log/tables/${id}`),
     onSuccess: (state) => client.setQueryData(tableKey, state),
   });
   const back = useMutation({
     mutationFn: async (id: string) => {
       let left = 1;
-      while (left > 0) left = (await request<TableBack>("POST", `log/tables/${id}/back`)).left;
+      while (left > 0) left = (await request("POST", `log/tables/${id}/back`)).left;
     },
     onSettled: () => client.invalidateQueries({ queryKey: ["log"] }),
   });

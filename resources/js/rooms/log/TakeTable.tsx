@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tansta
 import { useEffect, useState } from "react";
 import { request } from "../../api/client";
 import { sendFile } from "../../files/sendFile";
-import type { LogTable, TableLook } from "../../generated/answers";
+import type { TableLook } from "../../generated/answers";
 import { dayOrders, frameColumns } from "../../generated/vocabulary";
 import { Choice } from "../../ui/Choice";
 import { Dialog } from "../../ui/Dialog";
@@ -35,14 +35,14 @@ export function TakeTable({ file, onClose }: { file: File; onClose: () => void }
   const asked = useQuery({
     queryKey: ["table", id, chosen],
     enabled: id !== undefined,
-    queryFn: () => request<TableLook>("POST", "log/tables/look", { file_id: id, ...chosen }),
+    queryFn: () => request("POST", "log/tables/look", { file_id: id, ...chosen }),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,
   });
   const take = useMutation({
     mutationFn: (how: Chosen) =>
-      request<LogTable>("POST", "log/tables/take", look?.is_log === true ? { file_id: id } : { file_id: id, ...how }),
+      request("POST", "log/tables/take", look?.is_log === true ? { file_id: id } : { file_id: id, ...how }),
     onSuccess: (state) => {
       client.setQueryData(tableKey, state);
       onClose();

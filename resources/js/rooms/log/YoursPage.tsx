@@ -6,7 +6,8 @@ import { useAccount } from "../../session/boot";
 import { inTurn } from "../../session/inTurn";
 import { useTitle } from "../../ui/useTitle";
 import { figures as shown } from "../../units/quantity";
-import { burstsOf, thousands } from "./counts";
+import { thousands } from "../../units/numbers";
+import { burstsOf } from "./counting";
 import { ASK_MS } from "./log";
 import { LogHead } from "./LogHead";
 
@@ -40,14 +41,14 @@ export function YoursPage() {
   const client = useQueryClient();
   const learnt = useQuery({
     queryKey,
-    queryFn: () => request<LogLearnt>("GET", "log/learnt"),
+    queryFn: () => request("GET", "log/learnt"),
     staleTime: 0,
     refetchInterval: ({ state: { data } }) =>
       data?.judging?.status === "running" || data?.learning?.status === "running" ? ASK_MS : false,
   });
   const turn = useMutation({
     mutationFn: ({ name, is_on }: Pick<Figure, "name" | "is_on">) =>
-      inTurn(() => request<LogLearnt>("PUT", `log/learnt/${encodeURIComponent(name)}`, { is_on })),
+      inTurn(() => request("PUT", `log/learnt/${encodeURIComponent(name)}`, { is_on })),
     onSuccess: (told) => {
       client.setQueryData(queryKey, told);
       takeUser({ learnt: told.learnt });

@@ -45,7 +45,7 @@ export const withTheRest = async (first: BurstWhole): Promise<BurstWhole> => {
   const all = [...burst.all];
   while (all.length < Math.min(burst.frames, MOST_SHOWN)) {
     // each page begins where the one before it ends
-    const next = await request<BurstWhole>("GET", `bursts/${burst.id}?from=${all.length}`);
+    const next = await request("GET", `bursts/${burst.id}?from=${all.length}`);
     if (next.burst.all.length === 0) break;
     all.push(...next.burst.all);
   }
@@ -55,7 +55,7 @@ export const withTheRest = async (first: BurstWhole): Promise<BurstWhole> => {
 export const burstQuery = (id: string | undefined) =>
   queryOptions({
     queryKey: ["burst", id],
-    queryFn: async () => withTheRest(await request<BurstWhole>("GET", `bursts/${id}`)),
+    queryFn: async () => withTheRest(await request("GET", `bursts/${id}`)),
     enabled: id !== undefined,
     staleTime: 0,
     // a second look goes on in the background, and brings frame after frame

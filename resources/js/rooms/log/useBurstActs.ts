@@ -1,8 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router-dom";
-import { request } from "../../api/client";
-import type { LogTurned } from "../../generated/answers";
+import { request, requestAs } from "../../api/client";
 import { useAccount } from "../../session/boot";
 import { waitingEyes } from "../../session/Outbox";
 import { burstQuery, withTheRest, type BurstWhole } from "./log";
@@ -24,7 +23,7 @@ export const useBurstActs = (id: string) => {
   const change = useMutation({
     mutationFn: async ({ verb, path, body }: { verb: string; path: string; body?: object }) => {
       await judged();
-      return withTheRest(await request<BurstWhole>(verb, `bursts/${id}/${path}`, body ?? {}));
+      return withTheRest(await requestAs<BurstWhole>(verb, `bursts/${id}/${path}`, body ?? {}));
     },
     // what is shown elsewhere follows by itself: the next key is not waited for that
     onSuccess: (next) => {
@@ -35,7 +34,7 @@ export const useBurstActs = (id: string) => {
   const turn = useMutation({
     mutationFn: async (way: "undo" | "redo") => {
       await judged();
-      return request<LogTurned>("POST", `log/${way}`, {});
+      return request("POST", `log/${way}`, {});
     },
     onSuccess: (done, way) => {
       say(
@@ -48,7 +47,7 @@ export const useBurstActs = (id: string) => {
     },
   });
   const remove = useMutation({
-    mutationFn: () => request<null>("DELETE", `bursts/${id}`),
+    mutationFn: () => request("DELETE", `bursts/${id}`),
     onSuccess: async () => {
       await navigate("/log");
       await wider();

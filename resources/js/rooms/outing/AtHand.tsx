@@ -2,7 +2,6 @@ import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { request } from "../../api/client";
 import type { SubjectKind, Units } from "../../api/types";
-import type { OutingAt } from "../../generated/answers";
 import { areaNames } from "../../hold/hold";
 import { Lane } from "../../lane/Lane";
 import { Pane } from "../../pane/Pane";
@@ -215,7 +214,7 @@ function Drawn({ asked, isFresh, at, rushId, kinds, units }: DrawnProps) {
   const found = useQuery({
     queryKey: ["outing-at", ...asked, rushId, at],
     queryFn: ({ signal }) =>
-      request<OutingAt>(
+      request(
         "GET",
         `outings/${outing}/at?rush=${encodeURIComponent(rushId)}&at=${encodeURIComponent(at)}`,
         undefined,

@@ -17,7 +17,7 @@ export function FilePoints({ words, onPoints }: Props) {
         throw new Error(
           `“${file.name}” is ${(file.size / 1e6).toFixed(1)} MB long; a file of at most 1.5 MB is read. Export the waypoints alone.`,
         );
-      return request<PlacePoints>("POST", "places/read", { text: await file.text() });
+      return request("POST", "places/read", { text: await file.text() });
     },
     onSuccess: ({ points }, file) => onPoints(points, file.name.replace(/\.[a-z]+$/i, "")),
     onSettled: () => {

@@ -42,7 +42,7 @@ export function FirstPlace({ onMade }: { onMade: (place: PlaceWhole) => void }) 
   const [fault, setFault] = useState<string | null>(null);
   const make = useMutation({
     mutationFn: (place: Place) =>
-      request<PlaceWhole>("POST", "places", { place, write_id: creation.writeId(JSON.stringify(place)) }),
+      request("POST", "places", { place, write_id: creation.writeId(JSON.stringify(place)) }),
     onSuccess: async (made) => {
       creation.done();
       await client.invalidateQueries({ queryKey: ["places"] });

@@ -1,6 +1,5 @@
 import { useMutation } from "@tanstack/react-query";
 import { request } from "../../api/client";
-import type { PlaceBearing } from "../../generated/answers";
 import { ReadInput } from "../../ui/ReadInput";
 import type { Spot } from "./outing";
 import { readPosition, showPosition, type Position } from "./position";
@@ -11,8 +10,7 @@ type Props = { spot: Spot; onTurn: (bearing: number) => void };
 export function LooksAt({ spot, onTurn }: Props) {
   const { latitude_deg, longitude_deg } = spot;
   const ask = useMutation({
-    mutationFn: (to: Position) =>
-      request<PlaceBearing>("POST", "places/bearing", { from: { latitude_deg, longitude_deg }, to }),
+    mutationFn: (to: Position) => request("POST", "places/bearing", { from: { latitude_deg, longitude_deg }, to }),
     onSuccess: ({ bearing_deg }) => bearing_deg !== null && onTurn(bearing_deg),
   });
   const isHere = ask.isSuccess && ask.data.bearing_deg === null;

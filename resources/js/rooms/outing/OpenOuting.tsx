@@ -32,7 +32,6 @@ import {
   stepOf,
   type Day,
   type Kept,
-  type OutingDay,
   type OutingDraft,
   type OutingWhole,
   type Place,
@@ -57,7 +56,7 @@ export function OpenOuting(props: Props) {
   const placeId = record.draft.place_id;
   const place = useQuery({
     queryKey: ["place", placeId],
-    queryFn: () => request<PlaceWhole>("GET", `places/${placeId}`),
+    queryFn: () => request("GET", `places/${placeId}`),
     staleTime: 0,
     gcTime: 0,
     retry: false,
@@ -117,7 +116,7 @@ function AtPlace({ server, names, places, onNew, onDeleted, outing, record, plac
       units,
       JSON.stringify([user.assumptions, user.learnt]),
     ],
-    queryFn: ({ signal }) => request<OutingDay>("GET", `outings/${server.id}/day`, undefined, signal),
+    queryFn: ({ signal }) => request("GET", `outings/${server.id}/day`, undefined, signal),
     enabled: isSaved,
     placeholderData: (old) => old,
     staleTime: 0,
@@ -341,7 +340,7 @@ function Acts({ server, day, kept, name, onNew, onDeleted }: ActsProps) {
   const navigate = useNavigate();
   const creation = useCreation();
   const remove = useMutation({
-    mutationFn: () => request<null>("DELETE", `outings/${server.id}`),
+    mutationFn: () => request("DELETE", `outings/${server.id}`),
     onSuccess: async () => {
       onDeleted({ id: server.id, name });
       await navigate("/outing");
@@ -358,7 +357,7 @@ function Acts({ server, day, kept, name, onNew, onDeleted }: ActsProps) {
   ].flatMap((id) => kept.rushes.find((one) => one.id === id)?.rush_id ?? []);
   const card = useMutation({
     mutationFn: () =>
-      request<{ id: string }>("POST", "cards", {
+      request("POST", "cards", {
         name,
         rushes: [...new Set(inOrder)],
         outing_id: server.id,

@@ -23,7 +23,7 @@ export default function OutingRoom() {
   useFirst("outing", id, outings.data?.next ?? undefined);
   const opened = useQuery({
     queryKey: ["outing", id],
-    queryFn: () => request<OutingWhole>("GET", `outings/${id}`),
+    queryFn: () => request("GET", `outings/${id}`),
     enabled: id !== undefined,
     staleTime: 0,
     gcTime: 0,

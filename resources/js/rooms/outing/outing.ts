@@ -21,7 +21,7 @@ export type Along = Day["rushes"][number];
 export type Band = Along["bands"][number];
 export type Moment = Day["moments"][number];
 
-export const placesQuery = listQuery(["places"], () => request<PlaceList>("GET", "places"));
+export const placesQuery = listQuery(["places"], () => request("GET", "places"));
 
 export type OutingDraft = { name: string; place_id: string; outing: Kept };
 

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
 import { rushesQuery } from "../../api/queries";
-import type { RushWhole, Units } from "../../api/types";
+import type { Units } from "../../api/types";
 import { Choice } from "../../ui/Choice";
 import { Dialog } from "../../ui/Dialog";
 import type { Hold } from "../../hold/hold";
@@ -18,7 +18,7 @@ export function AnotherRush({ id, name, hold, units, open, onClose }: Props) {
   const chosen = choices.find((row) => row.id === other) ?? choices[0];
   const found = useQuery({
     queryKey: ["rush", chosen?.id],
-    queryFn: () => request<RushWhole>("GET", `rushes/${chosen?.id ?? ""}`),
+    queryFn: () => request("GET", `rushes/${chosen?.id ?? ""}`),
     enabled: open && chosen !== undefined,
   });
   const there = found.data?.plan?.hold;

@@ -19,7 +19,6 @@ type Cell = {
   blur_used: number;
   shortfall_stops: number;
 };
-type MapAnswer = { distances_m: number[]; speeds_mps: number[]; cells: (Cell | null)[][] };
 
 type Props = {
   id: string;
@@ -57,7 +56,7 @@ export function PlanMap({ id, stamp, rush, units, isLeaving, onMove }: Props) {
   const found = useQuery({
     queryKey: ["map", id, stamp],
     enabled: !isLeaving,
-    queryFn: ({ signal }) => request<MapAnswer | null>("GET", `rushes/${id}/map`, undefined, signal),
+    queryFn: ({ signal }) => request("GET", `rushes/${id}/map`, undefined, signal),
     placeholderData: (old) => old,
   });
   const map = found.data;

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { request } from "../../api/client";
 import { rushesQuery } from "../../api/queries";
-import type { RushRow, RushWhole } from "../../api/types";
+import type { RushRow } from "../../api/types";
 import { useCatalogue } from "../../session/boot";
 import { QuotaNote } from "../../ui/QuotaNote";
 import { Sheet } from "../../ui/Popup";
@@ -29,8 +29,7 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
   const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: ["rushes"] });
 
   const copy = useMutation({
-    mutationFn: (id: string) =>
-      request<RushWhole>("POST", `rushes/${id}/duplicate`, { write_id: creation.writeId(id) }),
+    mutationFn: (id: string) => request("POST", `rushes/${id}/duplicate`, { write_id: creation.writeId(id) }),
     onSuccess: async (made) => {
       creation.done();
       await refresh();
@@ -42,7 +41,7 @@ export function RushList({ current, onOpen, onNew, onClose, onDeleted }: Props) 
     mutationFn: async (row: RushRow) => {
       // what is being tried for it is of no use any more
       await Promise.all(["outlook", "tips", "map"].map((what) => client.cancelQueries({ queryKey: [what, row.id] })));
-      return request<null>("DELETE", `rushes/${row.id}`);
+      return request("DELETE", `rushes/${row.id}`);
     },
     onSuccess: async (_, row) => {
       await refresh();

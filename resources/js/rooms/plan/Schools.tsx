@@ -21,7 +21,7 @@ export function Schools({ id, stamp, units, open, onClose, onPick }: Props) {
   const [asked, setAsked] = useState<string | null>(null);
   const found = useQuery({
     queryKey: ["schools", id, stamp],
-    queryFn: () => request<Answers>("GET", `rushes/${id}/schools`),
+    queryFn: () => request("GET", `rushes/${id}/schools`),
     enabled: open,
     placeholderData: (old) => old,
   });

@@ -17,7 +17,7 @@ export function useOutlook(id: string, stamp: string, stands: boolean) {
   const stood = useRested(stamp, STANDS_MS, "");
   return useQuery({
     queryKey: ["outlook", id, stood],
-    queryFn: ({ signal }) => request<Outlook | null>("GET", `rushes/${id}/rehearsal/outlook`, undefined, signal),
+    queryFn: ({ signal }) => request("GET", `rushes/${id}/rehearsal/outlook`, undefined, signal),
     enabled: stands && stood === stamp,
     placeholderData: (old) => old,
     retry: 1,

@@ -2,7 +2,6 @@ import { useMutationState, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { request } from "../../api/client";
 import type { Plan, RushWhole } from "../../api/types";
-import type { Tips } from "../../generated/answers";
 import type { Hold } from "../../hold/hold";
 import type { Grip } from "../../lane/Lane";
 import { withDistance, withRangeAsSaid, type Draft } from "../../rush/draft";
@@ -63,7 +62,7 @@ export function useTips(server: RushWhole, settled: number, stamp: string, isLea
   const { plan } = server;
   const told = useQuery({
     queryKey: ["tips", server.id, stamp],
-    queryFn: ({ signal }) => request<Tips | null>("GET", `rushes/${server.id}/tips`, undefined, signal),
+    queryFn: ({ signal }) => request("GET", `rushes/${server.id}/tips`, undefined, signal),
     enabled: plan !== null && !isLeaving,
     placeholderData: (old) => old,
   });

@@ -22,16 +22,7 @@ import { show } from "../../units/quantity";
 import { faultText, RushAutosave } from "../../rush/rushAutosave";
 import { DialRow } from "./DialRow";
 import { noDials, turned } from "../../hold/dials";
-import {
-  fetchTake,
-  frameAt,
-  stepAt,
-  type Estimate,
-  type FocusTarget,
-  type Remedies,
-  type Take,
-  type TriedEstimate,
-} from "./rehearsal";
+import { fetchTake, frameAt, stepAt, type FocusTarget, type Take } from "./rehearsal";
 import { SweepPart } from "./SweepPart";
 import { TimeChart } from "./TimeChart";
 import { ExpectationPanel } from "./ExpectationPanel";
@@ -101,19 +92,19 @@ function OpenRehearsal({ server, rushes, kits, onRush }: Props) {
   });
   const told = useQuery({
     queryKey: ["rehearsal", id, stamp],
-    queryFn: () => request<Estimate>("GET", `rushes/${id}/rehearsal`),
+    queryFn: () => request("GET", `rushes/${id}/rehearsal`),
     enabled: planned,
     placeholderData: (old) => old,
   });
   const helps = useQuery({
     queryKey: ["helps", id, stamp],
-    queryFn: () => request<Remedies>("GET", `rushes/${id}/rehearsal/remedies`),
+    queryFn: () => request("GET", `rushes/${id}/rehearsal/remedies`),
     enabled: planned && told.isSuccess && !told.isPlaceholderData,
     placeholderData: (old) => old,
   });
   const tried = useQuery({
     queryKey: ["tried", id, stamp, dials],
-    queryFn: () => request<TriedEstimate>("POST", `rushes/${id}/rehearsal/try`, { dials }),
+    queryFn: () => request("POST", `rushes/${id}/rehearsal/try`, { dials }),
     enabled: planned && !noDials(dials),
   });
   const take = pass.data;

@@ -1,4 +1,3 @@
-import type { SweepList } from "../../generated/answers";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { request } from "../../api/client";
@@ -29,7 +28,7 @@ export function SweepPart({ id, stamp, follows, onTry, onChange }: Props) {
   const key = ["sweeps", id, stamp];
   const last = useQuery({
     queryKey: key,
-    queryFn: () => request<SweepList>("GET", `rushes/${id}/sweeps`),
+    queryFn: () => request("GET", `rushes/${id}/sweeps`),
     placeholderData: (old) => old,
   });
   const found = last.data?.sweeps.find((one) => one.kind === kind);
@@ -42,11 +41,11 @@ export function SweepPart({ id, stamp, follows, onTry, onChange }: Props) {
     }));
   };
   const begin = useMutation({
-    mutationFn: () => request<Sweep>("POST", `rushes/${id}/sweeps`, { kind }),
+    mutationFn: () => request("POST", `rushes/${id}/sweeps`, { kind }),
     onSuccess: put,
   });
   const cancel = useMutation({
-    mutationFn: (one: Sweep) => request<Sweep>("DELETE", `sweeps/${one.id}`),
+    mutationFn: (one: Sweep) => request("DELETE", `sweeps/${one.id}`),
     onSuccess: (one) => {
       client.setQueryData(runKey(path), one);
       put(one);

@@ -49,4 +49,4 @@ export const sharpRange = (focusM: number, dioptres: number): [number, number] =
 ];
 
 export const fetchTake = (id: string, seed: number, dials: Dials): Promise<Take> =>
-  request<Take>("POST", `rushes/${id}/rehearsal/take`, { seed, dials });
+  request("POST", `rushes/${id}/rehearsal/take`, { seed, dials });

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState, type ReactNode } from "react";
 import { useNavigate } from "react-router-dom";
-import { request } from "../../api/client";
+import { requestAs } from "../../api/client";
 import { useCreation } from "../../session/creation";
 
 /** Whether an address in this room is still wanted: a room stays on the screen until the one that was gone to has been fetched. */
@@ -42,7 +42,7 @@ export function useMake<Whole extends { id: string }, Given = void>(
   const arrived = useArrived(of);
   return useMutation({
     mutationFn: async (given: Given) =>
-      request<Whole>("POST", of.path, {
+      requestAs<Whole>("POST", of.path, {
         write_id: creation.writeId(JSON.stringify(given ?? "")),
         ...(await body(given)),
       }),
@@ -60,7 +60,7 @@ export function useDeleted(of: Of, note = ""): { notice: ReactNode; onDeleted: (
   const [deleted, setDeleted] = useState<Deleted | null>(null);
   const arrived = useArrived(of);
   const restore = useMutation({
-    mutationFn: (one: Deleted) => request<{ id: string }>("POST", `${of.path}/${one.id}/restore`),
+    mutationFn: (one: Deleted) => requestAs<{ id: string }>("POST", `${of.path}/${one.id}/restore`),
     onSuccess: async (back) => {
       setDeleted(null);
       await arrived(back.id);

@@ -43,7 +43,7 @@ function In() {
         before += file.size;
         if (stored !== null) ids.push(stored.id);
       }
-      return request<ArchiveIn>("POST", "account/restore", { file_ids: ids });
+      return request("POST", "account/restore", { file_ids: ids });
     },
     onSuccess: () => takeUser({ is_filled: true }),
   });

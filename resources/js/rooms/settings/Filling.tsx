@@ -1,9 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { request } from "../../api/client";
-import type { ArchiveIn } from "../../generated/answers";
 import { useAccount } from "../../session/boot";
 import { useTitle } from "../../ui/useTitle";
-import { count } from "../../units/numbers";
+import { thousands } from "../../units/numbers";
 import { arrivals } from "./archive";
 import { SignOut } from "./SignOut";
 import "./settings.css";
@@ -27,12 +26,12 @@ export default function Filling() {
   useTitle("An archive comes in");
   const told = useQuery({
     queryKey: [PATH],
-    queryFn: () => request<ArchiveIn>("GET", PATH),
+    queryFn: () => request("GET", PATH),
     refetchInterval: ({ state }) => (state.data?.is_shut === false ? false : ASK_MS),
     staleTime: 0,
   });
   const giveUp = useMutation({
-    mutationFn: () => request<ArchiveIn>("DELETE", PATH),
+    mutationFn: () => request("DELETE", PATH),
     onSuccess: (answer) => client.setQueryData([PATH], answer),
   });
   const run = told.data?.run ?? null;
@@ -60,7 +59,7 @@ export default function Filling() {
           <p role="status">
             {run.waiting ? "It waits for a worker and goes on by itself; nothing is lost." : `${PHASES[run.phase]}.`}{" "}
             <span className="note">
-              {count(run.done)} of {count(run.whole)}
+              {thousands(run.done)} of {thousands(run.whole)}
             </span>
           </p>
         </>

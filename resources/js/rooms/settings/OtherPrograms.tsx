@@ -1,7 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { request } from "../../api/client";
-import type { TokenList, TokenMade } from "../../generated/answers";
 import { limits } from "../../generated/vocabulary";
 import { TextInput } from "../../ui/inputs";
 import { Choice } from "../../ui/Choice";
@@ -20,19 +19,19 @@ export function OtherPrograms() {
   const [scope, setScope] = useState<"read" | "write">("read");
   const tokens = useQuery({
     queryKey: ["tokens"],
-    queryFn: () => request<TokenList>("GET", "tokens"),
+    queryFn: () => request("GET", "tokens"),
     enabled: open,
   });
   const again = async (): Promise<void> => client.invalidateQueries({ queryKey: ["tokens"] });
   const make = useMutation({
-    mutationFn: () => request<TokenMade>("POST", "tokens", { name, scopes: [scope] }),
+    mutationFn: () => request("POST", "tokens", { name, scopes: [scope] }),
     onSuccess: async () => {
       setName("");
       await again();
     },
   });
   const end = useMutation({
-    mutationFn: (id: number) => request<null>("DELETE", `tokens/${id}`),
+    mutationFn: (id: number) => request("DELETE", `tokens/${id}`),
     onSuccess: again,
   });
   const problem = make.error ?? end.error ?? tokens.error;

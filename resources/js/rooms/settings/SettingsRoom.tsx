@@ -1,4 +1,3 @@
-import type { Quota as Quotas } from "../../generated/answers";
 import { useQuery } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
 import { ApiProblem, request } from "../../api/client";
@@ -105,7 +104,7 @@ export default function SettingsRoom() {
 function QuotaPart() {
   const quota = useQuery({
     queryKey: ["quota"],
-    queryFn: () => request<Quotas>("GET", "quota"),
+    queryFn: () => request("GET", "quota"),
     staleTime: 0,
   });
   if (quota.data === undefined) return null;

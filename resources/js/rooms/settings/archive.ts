@@ -1,4 +1,4 @@
-import { count } from "../../units/numbers";
+import { thousands } from "../../units/numbers";
 
 /** Tables of an archive in the order they come, as people call what is in them. */
 const NAMES: Record<string, [string, string]> = {
@@ -17,7 +17,7 @@ const NAMES: Record<string, [string, string]> = {
 
 const named = (table: string, number: number): string => {
   const [one, many] = NAMES[table] ?? [table, table];
-  return `${count(number)} ${number === 1 ? one : many}`;
+  return `${thousands(number)} ${number === 1 ? one : many}`;
 };
 
 /** What has come of an archive so far: "12 pieces of kit", "1,204 frames". */
@@ -25,5 +25,5 @@ export const arrivals = (counts: Record<string, number>, pictures: number): stri
   ...Object.entries(counts)
     .filter(([, number]) => number > 0)
     .map(([table, number]) => named(table, number)),
-  ...(pictures > 0 ? [`${count(pictures)} ${pictures === 1 ? "picture" : "pictures"}`] : []),
+  ...(pictures > 0 ? [`${thousands(pictures)} ${pictures === 1 ? "picture" : "pictures"}`] : []),
 ];

@@ -1,7 +1,7 @@
 import type { Message } from "../../generated/answers";
 import { useState, type FormEvent } from "react";
 import { Link, useParams, useSearchParams } from "react-router-dom";
-import { ApiProblem, request } from "../../api/client";
+import { ApiProblem, requestAs } from "../../api/client";
 import { boot } from "../../session/boot";
 import { AuthPage, AuthField } from "./AuthPage";
 
@@ -16,7 +16,7 @@ const useSent = (method: string, path: string, more: Record<string, string> = {}
     setProblem(null);
     try {
       const typed = Object.fromEntries(new FormData(event.currentTarget));
-      setSays((await request<Message>(method, path, { ...more, ...typed })).message);
+      setSays((await requestAs<Message>(method, path, { ...more, ...typed })).message);
     } catch (thrown) {
       setProblem(thrown instanceof ApiProblem ? thrown : null);
     } finally {

@@ -1,7 +1,7 @@
 import type { SignedIn } from "../../generated/answers";
 import { useEffect, useState, type FormEvent } from "react";
 import { Link, useLocation, useNavigate } from "react-router-dom";
-import { ApiProblem, request } from "../../api/client";
+import { ApiProblem, requestAs } from "../../api/client";
 import type { User } from "../../api/types";
 import { boot } from "../../session/boot";
 import { carryOut, leaving } from "../../session/leaving";
@@ -31,7 +31,7 @@ export function SignIn({ register = false, onIn }: Props) {
     setBusy(true);
     setProblem(null);
     try {
-      const answer = await request<SignedIn>("POST", path, body);
+      const answer = await requestAs<SignedIn>("POST", path, body);
       onIn(answer.user);
       // to what was asked for before the door
       void navigate(asked(pathname, state), { replace: true });
