@@ -162,7 +162,7 @@ final readonly class Tallies
     /** @return array<string, string> every count there is, by what it is one of */
     public function all(User $user): array
     {
-        $all = ['picture_bytes' => (string) self::pictureBytes($user)];
+        $all = array_filter(['picture_bytes' => (string) self::pictureBytes($user)]);
         foreach (DB::table('tallies')->where('user_id', $user->id)->where('bursts', '!=', 0)->cursor() as $row) {
             $all["{$row->kind} {$row->one} {$row->other}"] = implode(' ', self::cell($row)->toArray());
         }

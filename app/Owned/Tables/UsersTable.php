@@ -33,6 +33,7 @@ final readonly class UsersTable extends OwnedTable
             'is_demo' => Column::plain(),
             'demo_until' => Column::plain(),
             'filled_by' => Column::plain(),
+            'picture_bytes' => Column::plain(),
         ];
     }
 
