@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Undo\Undoable;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -58,13 +59,21 @@ final class CardRecord extends Model implements Undoable
     {
         return [
             'rushes' => 'array',
-            'ticks' => 'array',
             'tips' => 'array',
             'revision' => 'integer',
             'position' => 'integer',
             'share_token' => Sealed::class,
             'share_until' => 'datetime',
         ];
+    }
+
+    /** In the store an object by name, also while it is empty. */
+    protected function ticks(): Attribute
+    {
+        return Attribute::make(
+            get: static fn (?string $kept): array => (array) json_decode($kept ?? '{}', true),
+            set: static fn (array $ticks): string => json_encode((object) $ticks, JSON_THROW_ON_ERROR),
+        )->withoutObjectCaching();
     }
 
     /** What a shared card is found by; another key of the application leads nowhere. */

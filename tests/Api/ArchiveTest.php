@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
+use Tests\Support\Archives;
 use Tests\Support\Frames;
 use Tests\Support\People;
 
@@ -64,31 +65,6 @@ function livedIn(User $user, bool $briefly = false): void
     test()->putJson('/api/log/learnt/panning.settled', ['is_on' => true])->assertOk();
     test()->putJson('/api/log/learnt/'.rawurlencode("floor.{$burst->body}"), ['is_on' => false])->assertOk();
     $gone->delete();
-}
-
-/** Every document of an archive, ids told by the order in which they come. @return array<string, string> by the name of its file */
-function documentsOf(string $file): array
-{
-    $zip = new ZipArchive();
-    $zip->open($file);
-    $all = [];
-    for ($at = 0; $at < $zip->numFiles; $at++) {
-        $name = (string) $zip->getNameIndex($at);
-        $all[$name] = (string) $zip->getFromIndex($at);
-    }
-    // rows are told apart by what they hold, whatever order their ids give them
-    $told = [];
-    foreach (array_filter($all, static fn (string $name): bool => str_ends_with($name, '.jsonl'), ARRAY_FILTER_USE_KEY) as $name => $text) {
-        $rows = array_filter(explode("\n", (string) preg_replace('/01[0-9a-z]{24}/', 'ID', $text)));
-        sort($rows);
-        $told[$name] = implode("\n", $rows);
-    }
-    $told['account.json'] = (string) preg_replace('/"made_at":"[^"]*"/', '', $all['account.json']);
-    $pictures = array_map(sha1(...), array_filter($all, static fn (string $name): bool => str_starts_with($name, 'pictures/'), ARRAY_FILTER_USE_KEY));
-    sort($pictures);
-    $told['pictures'] = implode("\n", $pictures);
-
-    return $told;
 }
 
 /** Sends a file as an archive. */
@@ -135,7 +111,7 @@ function tampered(string $file, string $name, Closure $change): void
 it('takes everything out and back into an empty account, equal', function () {
     livedIn($this->user);
     fetchedArchive($this->file);
-    $before = documentsOf($this->file);
+    $before = Archives::documents($this->file);
     expect($before['pictures'])
         ->not->toBe('')
         ->and($before['account.json'])
@@ -160,7 +136,7 @@ it('takes everything out and back into an empty account, equal', function () {
         ->and($other->files()->count())
         ->toBe(0);
     fetchedArchive($this->file);
-    $after = documentsOf($this->file);
+    $after = Archives::documents($this->file);
     foreach ($before as $name => $text) {
         expect($after[$name])->toBe($text, $name);
     }
@@ -356,7 +332,7 @@ it('lets nobody in while an archive comes in, and is as it was before when that 
 it('is gone on with wherever it broke off, and brings everything once', function () {
     livedIn($this->user);
     fetchedArchive($this->file);
-    $before = documentsOf($this->file);
+    $before = Archives::documents($this->file);
     $this->actingAs($other = People::someone('Bea'));
     $this->postJson('/api/account/restore', ['file_ids' => [sentArchive($other, $this->file)->id]])->assertCreated();
     app()->when(Runs::class)->needs('$portionS')->give(0.0);
@@ -373,7 +349,7 @@ it('is gone on with wherever it broke off, and brings everything once', function
     }
     $this->actingAs($other->refresh());
     fetchedArchive($this->file);
-    foreach (documentsOf($this->file) as $name => $text) {
+    foreach (Archives::documents($this->file) as $name => $text) {
         expect($text)->toBe($before[$name], $name);
     }
     expect($portion)->toBeGreaterThan(15);

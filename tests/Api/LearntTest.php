@@ -170,7 +170,9 @@ it('tells what a day out has come to, on a page and on paper', function () {
     $other = People::rushOf($this->user);
     $outing->fill(['day' => '2026-05-23', 'document' => (object) (['rushes' => [(object) ['id' => 'a', 'rush_id' => $rush->id], (object) ['id' => 'b', 'rush_id' => $other->id]]] + (array) $outing->document)])->save();
     $other->fill(['name' => 'Otters at the weir'])->save();
-    $told = $this->getJson("/api/outings/{$outing->id}/after")->assertOk()->json();
+    $this->getJson("/api/outings/{$outing->id}/after")->assertOk()->assertJsonPath('learning.status', 'running')->assertJsonPath('learnt', []);
+    Frames::worked('learn');
+    $told = $this->getJson("/api/outings/{$outing->id}/after")->assertOk()->assertJsonPath('learning', null)->json();
     $counts = $this->getJson("/api/log/counts?by=rush&outing={$outing->id}")->json();
     expect($told['whole']['frames'])
         ->toBe($counts['whole']['frames'])

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 use Tests\Support\Answer;
+use Tests\Support\Archives;
 use Tests\Support\Documents;
 use Tests\Support\Frames;
 use Tests\Support\Long;
@@ -692,38 +693,60 @@ function sent(Stranger $who, string $purpose, string $bytes, string $name): stri
     return (string) $answer->json('file.id');
 }
 
-it('gives an account with photographs out and takes it into another, picture by picture', function () {
+it('gives a season with photographs out and takes it into another account, record by record, while others work', function () {
     [$one, $other] = [Stranger::registered(), Stranger::registered()];
-    foreach ([1, 2] as $seed) {
+    $kit = $one->must(200, 'GET', '/api/kits')->json('kits.0.id');
+    $rush = $one->must(201, 'POST', '/api/rushes', ['kit_id' => $kit, 'rush' => Documents::rush()])->json('id');
+    $one->must(201, 'POST', '/api/cards', ['name' => 'Terns', 'rushes' => [$rush]]);
+    $one->must(200, 'PUT', '/api/assumptions', ['assumptions' => ['rehearse.burst' => 4]]);
+    $photographs = Long::of(24, 4);
+    foreach (range(1, $photographs) as $seed) {
         sent($one, 'frame', Frames::jpeg($seed), "R{$seed}.jpg");
     }
-    $frames = static function (Stranger $who): array {
-        $log = until($who, '/api/log', static fn (Answer $log): bool => ($log->json('bursts.0.frames') ?? 0) === 2);
-        $all = $who->must(200, 'GET', '/api/bursts/'.$log->json('bursts.0.id'))->json('burst.all');
+    $rows = array_map(
+        static fn (int $row): string => sprintf('T%05d.jpg,2025-%02d-03T06:%02d:%02d.%d00,moved', $row, 1 + $row % 9, intdiv($row, 600) % 60, intdiv($row, 10) % 60, $row % 10),
+        range(1, Long::of(20_000, 300)),
+    );
+    $table = sent($one, 'table', "file,taken_at,eye\n".implode("\n", $rows), 'season.csv');
+    $one->must(201, 'POST', '/api/log/tables/take', ['file_id' => $table]);
+    until($one, '/api/log/tables', static fn (Answer $told): bool => $told->json('table.status') === 'done');
+    $log = until($one, '/api/log', static fn (Answer $told): bool => $told->json('intake.status') === 'done');
+    $burst = array_values(array_filter($log->json('bursts'), static fn (array $one): bool => $one['frames'] === $photographs))[0]['id'];
+    $one->must(200, 'PUT', "/api/bursts/{$burst}/rush", ['rush_id' => $rush]);
+    $archive = static function (Stranger $who): string {
+        $who->must(201, 'POST', '/api/account/archive');
+        $out = until($who, '/api/account/archive', static fn (Answer $told): bool => $told->json('run.status') === 'done');
+        $file = (string) tempnam(sys_get_temp_dir(), 'archive-of-attack');
+        file_put_contents($file, $who->must(200, 'GET', '/api/files/'.$out->json('files.0.id'))->body);
 
-        return array_map(static fn (array $frame): array => [
-            $frame['name'],
-            $frame['verdict'],
-            md5($who->must(200, 'GET', "/api/frames/{$frame['id']}/whole")->body),
-            md5($who->must(200, 'GET', "/api/frames/{$frame['id']}/piece")->body),
-        ], $all);
+        return $file;
     };
-    $there = $frames($one);
-    $one->must(201, 'POST', '/api/account/archive');
-    $out = until($one, '/api/account/archive', static fn (Answer $told): bool => $told->json('run.status') === 'done');
+    $first = $archive($one);
     // what the web server sends is only for whom the application says
-    $address = '/api/files/'.$out->json('files.0.id');
+    $address = '/api/files/'.$one->must(200, 'GET', '/api/account/archive')->json('files.0.id');
     $other->must(404, 'GET', $address);
     $other->must(404, 'GET', '/kept-bytes/'.basename($address));
-    $file = sent($other, 'archive', $one->must(200, 'GET', $address)->body, 'mine.zip');
+    $file = sent($other, 'archive', (string) file_get_contents($first), 'mine.zip');
+    // others register, look around and write meanwhile
+    $others = array_map(static fn (int $number): Stranger => Stranger::registered("Other {$number}"), range(1, Long::of(20, 5)));
     $other->must(201, 'POST', '/api/account/restore', ['file_ids' => [$file]]);
-    // others register, look around and write at their usual pace meanwhile
-    $told = until($other, '/api/account/restore', static function (Answer $told): bool {
+    $turn = 0;
+    $told = until($other, '/api/account/restore', static function (Answer $told) use ($others, &$turn): bool {
         Stranger::inTheDemo()->must(200, 'GET', '/api/rushes');
+        $who = $others[$turn++ % count($others)];
+        $who->must(200, 'PUT', '/api/settings', ['settings' => ['theme' => ['dusk', 'paper'][$turn % 2]]]);
+        $who->must(200, 'GET', '/api/gear');
 
         return $told->json('is_shut') === false;
     });
-    expect($told->json('run.status'))->toBe('done')->and($frames($other))->toBe($there);
+    expect($told->json('run.status'))->toBe('done')->and($turn)->toBeGreaterThan(0);
+    $second = $archive($other);
+    $before = Archives::documents($first);
+    expect(substr_count($before['pictures'], "\n"))->toBe(2 * $photographs - 1)->and(substr_count($before['frames.jsonl'], "\n"))->toBe(count($rows) + $photographs - 1);
+    foreach (Archives::documents($second) as $name => $text) {
+        expect($text)->toBe($before[$name], $name);
+    }
+    array_map(unlink(...), [$first, $second]);
 });
 
 it('takes every photograph of two accounts in once, whichever of three workers is killed meanwhile', function () {

@@ -128,6 +128,16 @@ arch('keeps the web thin: no formula outside the craft')
     ->expect(['sin', 'cos', 'sqrt', 'log', 'exp', 'hypot', 'pow'])
     ->not->toBeUsedIn('App');
 
+it('lints every shared folder of the client as one that knows no room', function () {
+    $root = dirname(__DIR__, 2);
+    $lint = json_decode((string) file_get_contents("{$root}/.oxlintrc.json"), true);
+    $shared = array_map(static fn (string $folder): string => basename($folder), glob("{$root}/resources/js/*", GLOB_ONLYDIR));
+    $linted = array_merge(...array_map(static fn (array $one): array => $one['files'], $lint['overrides']));
+    foreach (array_diff($shared, ['rooms', 'shell', 'generated']) as $folder) {
+        expect($linted)->toContain("resources/js/{$folder}/**");
+    }
+});
+
 it('gives a name to one class only', function () {
     $root = dirname(__DIR__, 2);
     $names = [];

@@ -7,6 +7,7 @@ namespace App\Log\Day;
 use App\Log\Counts\Counting;
 use App\Log\Counts\CountShapes;
 use App\Log\Yours\Learning;
+use App\Log\Yours\Learns;
 use App\Models\OutingRecord;
 use App\Models\RushRecord;
 use App\Models\User;
@@ -26,13 +27,13 @@ final readonly class After
     public function __construct(
         private CountShapes $shapes,
         private RehearsalCache $rehearsals,
-        private Learning $learning,
+        private Learns $learns,
     ) {}
 
     /** @return array<string, mixed> */
     public function of(OutingRecord $outing, User $user): array
     {
-        $this->learning->wake($user);
+        $learning = $this->learns->wake($user);
         $where = [Dimension::Outing->value => $outing->id];
         $counting = Counting::of($user, $where);
         $whole = $counting->whole();
@@ -77,6 +78,7 @@ final readonly class After
                 : AfterWords::cost($cost[0], $cost[1], $planned - self::keepers($promised), $cost[2]),
             'change' => $cost === null ? null : $this->change($user, $counting, $cost[0]),
             'learnt' => self::learnt($user),
+            'learning' => $learning === null ? null : $learning->progress() + ['whole' => $learning->whole],
         ];
     }
 

@@ -4663,6 +4663,10 @@ words: string
  * Items: A figure, in words.
  */
 learnt: string[]
+/**
+ * Figures being told anew from other frames than these, or that could not be; null where they are of the frames there are.
+ */
+learning: (Run | null)
 }
 /**
  * What is written for an account in the background.

@@ -13,6 +13,9 @@ import { Losses } from "./Losses";
 import { LogHead } from "./LogHead";
 import { RateAxis, RateLine } from "./RateLine";
 
+/** How often it is asked whether figures have been told anew, in ms. */
+const ASK_MS = 1000;
+
 /** One day out as it came home, to be read on the way back: what it was for, what it brought, what to change. */
 export function AfterPage() {
   useTitle("After a day");
@@ -35,6 +38,7 @@ export function AfterPage() {
     enabled: id !== undefined,
     placeholderData: (old) => old,
     staleTime: 0,
+    refetchInterval: ({ state: { data } }) => (data?.learning?.status === "running" ? ASK_MS : false),
   });
   const told = after.data;
   return (
@@ -91,6 +95,11 @@ function Day({ told }: { told: OutingAfter }) {
         {told.change !== null && (
           <p className="after-change">
             {told.change.words} <Link to={`/plan/${told.change.rush}`}>to its plan</Link>
+          </p>
+        )}
+        {told.learning?.status === "running" && (
+          <p className="note" role="status">
+            Looking through your frames for what they say of you…
           </p>
         )}
         {told.learnt.length > 0 && (
