@@ -16,7 +16,7 @@ use Illuminate\Support\Carbon;
 final class IntakeWork implements Work
 {
     /** Where all that waits is being read by others, so long is waited for them, in µs. */
-    private const REST_US = 50_000;
+    private const REST_US = 200_000;
 
     private readonly TakenIn $taken;
 

@@ -73,7 +73,13 @@ final readonly class Readings
     /** Reads one that is held, and keeps with it what came of that. */
     public function go(User $user, FileRecord $file): void
     {
-        $came = $this->cameOf($user, $file);
+        try {
+            $came = $this->cameOf($user, $file);
+        } catch (\Throwable $thrown) {
+            // nobody waits for who has failed
+            $file->release();
+            throw $thrown;
+        }
         $text = json_encode(
             is_string($came) ? ['why' => $came] : $came->toArray(),
             JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,

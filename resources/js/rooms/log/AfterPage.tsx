@@ -98,7 +98,7 @@ function Day({ told }: { told: OutingAfter }) {
           </p>
         )}
         {told.learning?.status === "running" && (
-          <p className="note" role="status">
+          <p className="note after-looking" role="status">
             Looking through your frames for what they say of you…
           </p>
         )}
