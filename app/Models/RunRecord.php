@@ -97,7 +97,13 @@ final class RunRecord extends Model
     /** @return array<string, mixed> the same, how many there are in all, and what it has told so far */
     public function told(): array
     {
-        return $this->progress() + ['whole' => $this->whole] + get_object_vars($this->reading);
+        return $this->counted() + get_object_vars($this->reading);
+    }
+
+    /** @return array{id: string, status: string, done: int, waiting: bool, problem: ?string, at: string, whole: int} how far it is of how much */
+    public function counted(): array
+    {
+        return $this->progress() + ['whole' => $this->whole];
     }
 
     /** @return array{id: string, status: string, done: int, waiting: bool, problem: ?string, at: string} what a watcher is told of any run */

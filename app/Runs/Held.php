@@ -38,7 +38,7 @@ trait Held
                 ->where($still + ['held_by' => $this->held_by, 'tries' => $this->tries])
                 ->update([
                     'held_by' => Holder::me()->told(),
-                    'held_until' => Carbon::now()->addSeconds($heldS)->format('Y-m-d H:i:s.v'),
+                    'held_until' => $this->fromDateTime(Carbon::now()->addSeconds($heldS)),
                     'tries' => $this->tries + 1,
                 ]) === 1;
     }

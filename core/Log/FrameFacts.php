@@ -89,6 +89,19 @@ final readonly class FrameFacts
         );
     }
 
+    /** @return array{shutter_s: ?float, f_number: ?float, iso: ?int, focal_mm: ?float, distance_m: ?float, rating: ?int} how it was taken and what stars it has, as whoever asks is told */
+    public function howTaken(): array
+    {
+        return [
+            'shutter_s' => $this->shutterS,
+            'f_number' => $this->fNumber,
+            'iso' => $this->iso,
+            'focal_mm' => $this->focalMm,
+            'distance_m' => $this->distanceM,
+            'rating' => $this->rating,
+        ];
+    }
+
     /** @param  Reader  $kept  from {@see toArray()} */
     public static function kept(Reader $kept): self
     {

@@ -54,7 +54,7 @@ final readonly class BurstController extends Controller
 
         return new JsonResponse([
             'burst' => $this->shapes->burst($user, $burst, (int) $from),
-            'look' => $look === null ? null : $look->progress() + ['whole' => $look->whole],
+            'look' => $look?->counted(),
             'undo' => $this->acts->next($user, true)?->words,
             'redo' => $this->acts->next($user, false)?->words,
         ]);

@@ -128,7 +128,7 @@ final readonly class FileController extends Controller
         $files = $last?->status === RunRecord::DONE ? $kind->out($user)->all() : [];
 
         return new JsonResponse([
-            'run' => $last === null ? null : $last->progress() + ['whole' => $last->whole],
+            'run' => $last?->counted(),
             'files' => array_map(self::shape(...), array_values($files)),
         ], $status);
     }

@@ -82,7 +82,7 @@ final readonly class LearntController extends Controller
             'as_of' => self::asOf(),
             'figures' => $figures,
             'learnt' => (object) ($user->learnt ?? []),
-            'learning' => $learning === null ? null : $learning->progress() + ['whole' => $learning->whole],
+            'learning' => $learning?->counted(),
             'judging' => $judging?->told(),
         ]);
     }

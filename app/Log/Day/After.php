@@ -78,7 +78,7 @@ final readonly class After
                 : AfterWords::cost($cost[0], $cost[1], $planned - self::keepers($promised), $cost[2]),
             'change' => $cost === null ? null : $this->change($user, $counting, $cost[0]),
             'learnt' => self::learnt($user),
-            'learning' => $learning === null ? null : $learning->progress() + ['whole' => $learning->whole],
+            'learning' => $learning?->counted(),
         ];
     }
 

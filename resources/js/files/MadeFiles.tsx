@@ -11,8 +11,9 @@ type Props = {
   path: "account/archive" | "log/out";
   /** What of it is asked for: "?month=2026-05". */
   query?: "" | `?${string}`;
-  /** What the button says while there is none, and once there is one. */
-  words: [string, string];
+  /** What the button says; and once there is one, where that is something else. */
+  words: string;
+  again?: string;
   /** What comes of it, beside the button. */
   note?: string;
   /** What is counted, of one and of several: "record". */
@@ -22,7 +23,7 @@ type Props = {
 };
 
 /** Something of the account's own that is written in the background, and kept to be fetched for a day. */
-export function MadeFiles({ path, query = "", words, note, counted, label }: Props) {
+export function MadeFiles({ path, query = "", words, again = words, note, counted, label }: Props) {
   const client = useQueryClient();
   const out = useQuery({
     queryKey: [path],
@@ -50,7 +51,7 @@ export function MadeFiles({ path, query = "", words, note, counted, label }: Pro
       ) : (
         <p className="made-act">
           <button type="button" className="cure" disabled={begin.isPending} onClick={() => begin.mutate()}>
-            {words[files.length === 0 ? 0 : 1]}
+            {files.length === 0 ? words : again}
           </button>
           {note !== undefined && <span className="note">{note}</span>}
           {run?.status === "failed" && <span className="fault">{run.problem}</span>}

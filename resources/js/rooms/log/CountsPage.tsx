@@ -240,7 +240,7 @@ function Told({ told, asked, isStale, onGo }: ToldProps) {
           <MadeFiles
             path="log/out"
             query={queryOf(asked.where)}
-            words={["Write these frames for other programs", "Write these frames for other programs"]}
+            words="Write these frames for other programs"
             note="a table, the log and sidecars, in one zip"
             counted={["frame", "frames"]}
             label="Written for other programs"

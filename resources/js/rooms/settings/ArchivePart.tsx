@@ -14,7 +14,8 @@ export function ArchivePart() {
       <p>Kits, rushes, layouts, cards, outings, the log with its small pictures, settings and figures, in one zip.</p>
       <MadeFiles
         path="account/archive"
-        words={["Write an archive", "Write another"]}
+        words="Write an archive"
+        again="Write another"
         counted={["record", "records"]}
         label="Written archive"
       />
